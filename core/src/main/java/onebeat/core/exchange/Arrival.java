@@ -1,0 +1,20 @@
+package onebeat.core.exchange;
+
+/// From which side a strike reaches the other man.
+public enum Arrival {
+    /// The side that faces the striking limb.
+    NEAR,
+    /// Back across, from the far side (hook kicks, backfists).
+    FAR,
+    /// Always on his lead side, since it meets his lead leg from the inside.
+    LEAD;
+
+    /// The side of the struck man on which it arrives.
+    public Side at(Side striking, Pairing pairing) {
+        return switch (this) {
+            case NEAR -> pairing.arrivalOf(striking);
+            case FAR -> pairing.arrivalOf(striking).opposite();
+            case LEAD -> Side.LEAD;
+        };
+    }
+}

@@ -1,0 +1,11 @@
+package onebeat.core.exchange;
+
+/// What an action is for.
+public enum Kind {
+    STRIKE,
+    DEFENCE,
+    FEET,
+    RHYTHM,
+    CLINCH,
+    REACTION
+}

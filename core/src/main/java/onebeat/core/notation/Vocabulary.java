@@ -1,0 +1,60 @@
+package onebeat.core.notation;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import onebeat.core.exchange.Catalogue;
+
+/// The names that a call line may use: the catalogue and the coach's own lines.
+public final class Vocabulary {
+
+    private static final Vocabulary STANDARD = new Vocabulary(Catalogue.standard(), Map.of());
+
+    private final Catalogue catalogue;
+    private final Map<String, Line> own;
+
+    private Vocabulary(Catalogue catalogue, Map<String, Line> own) {
+        this.catalogue = catalogue;
+        this.own = Map.copyOf(own);
+    }
+
+    /// The catalogue alone.
+    public static Vocabulary standard() {
+        return STANDARD;
+    }
+
+    /// This vocabulary with the coach's own lines, which may use one another in any order. Lines that cannot be read
+    /// with it (a name that is gone, two that call each other) are left out; using them is then a misread.
+    public Vocabulary with(Collection<OwnLine> lines) {
+        Map<String, Line> known = new LinkedHashMap<>(own);
+        List<OwnLine> waiting = new ArrayList<>(lines);
+        boolean progress = true;
+        while (progress && !waiting.isEmpty()) {
+            Vocabulary soFar = new Vocabulary(catalogue, known);
+            progress = waiting.removeIf(
+                    line -> Notation.read(line.text(), soFar) instanceof Read read && add(known, line.name(), read));
+        }
+        return new Vocabulary(catalogue, known);
+    }
+
+    private static boolean add(Map<String, Line> known, String name, Read read) {
+        known.put(name, read.line());
+        return true;
+    }
+
+    public Catalogue catalogue() {
+        return catalogue;
+    }
+
+    /// The own line of this name.
+    public Optional<Line> own(String name) {
+        return Optional.ofNullable(own.get(name));
+    }
+
+    public Collection<String> ownNames() {
+        return own.keySet();
+    }
+}

@@ -1,0 +1,139 @@
+package onebeat.core.play;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import onebeat.core.exchange.DriveShares;
+import onebeat.core.exchange.Ends;
+import onebeat.core.exchange.Intent;
+import onebeat.core.exchange.Level;
+import onebeat.core.exchange.Side;
+import onebeat.core.exchange.Stance;
+import onebeat.core.notation.Act;
+
+/// One body at one moment.
+///
+/// @param turn `+1` with the rear side forward, `-1` with the lead side forward
+/// @param weight `+1` on the lead foot, `-1` on the rear foot
+/// @param height `+1` tall, `-1` with the legs bent
+/// @param busy what each limb is busy with: the index of the action; a limb that is not there is at guard
+public record Body(Stance stance, double turn, double weight, double height, Map<Limb, Integer> busy) {
+
+    public Body {
+        busy = Map.copyOf(busy);
+    }
+
+    static Body atGuard(Stance stance) {
+        return new Body(stance, 0, 0, 0, Map.of());
+    }
+
+    /// The action that a limb is busy with.
+    public Optional<Integer> doing(Limb limb) {
+        return Optional.ofNullable(busy.get(limb));
+    }
+
+    /// The leg that carries so much of the weight that it cannot be lifted.
+    public Optional<Side> loadedLeg() {
+        if (Math.abs(weight) < Constants.LOADED_FROM) {
+            return Optional.empty();
+        }
+        return Optional.of(weight > 0 ? Side.LEAD : Side.REAR);
+    }
+
+    /// The body some beats later with nothing done: it drifts back to guard by the beat, not by the second, so that a
+    /// loaded body stays loaded at any tempo.
+    Body after(double beats) {
+        if (beats <= 0) {
+            return this;
+        }
+        double keep = StrictMath.pow(Constants.KEEP_PER_BEAT, beats);
+        return new Body(stance, turn * keep, weight * keep, height * keep, Map.of());
+    }
+
+    Body busyWith(Iterable<Limb> limbs, int action) {
+        Map<Limb, Integer> now = new EnumMap<>(Limb.class);
+        now.putAll(busy);
+        limbs.forEach(limb -> now.put(limb, action));
+        return new Body(stance, turn, weight, height, now);
+    }
+
+    /// The same body with the feet exchanged: it stays where it is, and lead and rear change names.
+    Body renamed() {
+        return new Body(stance.changed(), -turn, -weight, height, Map.of());
+    }
+
+    /// Driven toward these ends by a share of the way.
+    Body toward(Ends ends, double share) {
+        return new Body(
+                stance,
+                turn + share * (ends.turn() - turn),
+                weight + share * (ends.weight() - weight),
+                height + share * (ends.height() - height),
+                busy);
+    }
+
+    /// Wound up by the counts before a contact: turned so far, the weight between the feet.
+    Body wound(double to) {
+        return new Body(stance, to, 0, height, busy);
+    }
+
+    /// Cocked for a strike: turn, weight and height at least so far against its ends. Never less cocked than before.
+    Body cockedFor(Ends next, Ends strength) {
+        return new Body(
+                stance,
+                against(turn, next.turn(), strength.turn()),
+                against(weight, next.weight(), strength.weight()),
+                against(height, next.height(), Math.abs(strength.height())),
+                busy);
+    }
+
+    private static double against(double now, double end, double strength) {
+        if (end > 0) {
+            return Math.min(now, -strength);
+        }
+        return end < 0 ? Math.max(now, strength) : now;
+    }
+
+    /// What a strike has behind it when it starts from this body.
+    Impact impact(Act act) {
+        Ends ends = endsOf(act);
+        DriveShares shares = act.technique().drive();
+        double drive = shares.turn() * travel(turn, ends.turn())
+                + shares.weight() * travel(weight, ends.weight())
+                + shares.height() * travel(height, ends.height());
+        double whole = shares.limbAlone() + (1 - shares.limbAlone()) * drive;
+        double factor = switch (act.intent()) {
+            case FULL -> 1;
+            case NORMAL -> Constants.POWER_NORMAL;
+            case LIGHT -> Constants.POWER_LIGHT;
+        };
+        return new Impact(drive, whole * factor, Grade.of(whole));
+    }
+
+    /// The share of the full travel, from the opposite extreme to the end, that is still ahead.
+    private static double travel(double now, double end) {
+        if (end == 0) {
+            return 0;
+        }
+        double extreme = -Math.signum(end);
+        return Math.clamp((end - now) / (end - extreme), 0, 1);
+    }
+
+    /// A strike's own ends; one to the body goes down to it.
+    static Ends endsOf(Act act) {
+        Ends ends = act.technique().ends();
+        boolean goesDown = act.technique().isStrike()
+                && act.level() == Level.BODY
+                && act.technique().usualLevel() == Level.HEAD;
+        return goesDown ? new Ends(ends.turn(), ends.weight(), Constants.BODY_HEIGHT) : ends;
+    }
+
+    static double reachOf(Act act) {
+        if (act.feint()) {
+            return Constants.REACH_FEINT;
+        }
+        return act.intent() == Intent.FULL
+                ? Constants.REACH_FULL
+                : act.intent() == Intent.LIGHT ? Constants.REACH_LIGHT : Constants.REACH_NORMAL;
+    }
+}

@@ -1,0 +1,15 @@
+package onebeat.core.play;
+
+/// How much of a strike's power is there: the whole body's, a part of it, or the arm's alone.
+public enum Grade {
+    FULL,
+    PART,
+    ARM;
+
+    static Grade of(double power) {
+        if (power >= Constants.FULL_FROM) {
+            return FULL;
+        }
+        return power >= Constants.PART_FROM ? PART : ARM;
+    }
+}

@@ -1,0 +1,89 @@
+package onebeat.core.play;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import onebeat.core.notation.Half;
+import onebeat.core.notation.Item;
+import onebeat.core.notation.Line;
+import onebeat.core.notation.Named;
+import onebeat.core.notation.Pause;
+import onebeat.core.notation.RangeMark;
+import onebeat.core.notation.Reads;
+import onebeat.core.notation.Repeat;
+import onebeat.core.notation.Span;
+import onebeat.core.notation.Unit;
+
+/// Unrolls sets, reads and own lines: every way through a line as a flat row of items. Sets take their longest count.
+/// The reader's limits keep this small.
+final class Unrolling {
+
+    /// An item that takes part in the beats, with the branch it stands on.
+    ///
+    /// @param inName the span of the own line's name that it comes from, where it does
+    record Flat(Item item, String branch, Optional<Span> inName) {}
+
+    /// One way.
+    record Row(String branch, List<Flat> flats) {
+
+        Row plus(Flat flat) {
+            List<Flat> more = new ArrayList<>(flats);
+            more.add(flat);
+            return new Row(branch, more);
+        }
+
+        Row onto(String letter) {
+            return new Row(branch.isEmpty() ? letter : branch + "." + letter, flats);
+        }
+    }
+
+    private Unrolling() {}
+
+    static List<Row> of(Line line) {
+        return line(List.of(new Row("", List.of())), line, Optional.empty());
+    }
+
+    private static List<Row> line(List<Row> rows, Line line, Optional<Span> inName) {
+        List<Row> now = rows;
+        for (Item item : line.items()) {
+            now = item(now, item, inName);
+        }
+        return now;
+    }
+
+    private static List<Row> item(List<Row> rows, Item item, Optional<Span> inName) {
+        return switch (item) {
+            case Pause _, RangeMark _, Half _ ->
+                rows.stream()
+                        .map(row -> row.plus(new Flat(item, row.branch, inName)))
+                        .toList();
+            case Repeat set -> {
+                List<Row> now = rows;
+                for (int i = 0; i < set.most(); i++) {
+                    now = line(now, set.line(), inName);
+                }
+                yield now;
+            }
+            case Named named -> line(rows, named.line(), inName.isPresent() ? inName : Optional.of(named.span()));
+            case Reads reads -> {
+                List<Row> all = new ArrayList<>();
+                for (Row row : rows) {
+                    for (int i = 0; i < reads.branches().size(); i++) {
+                        Reads.Branch branch = reads.branches().get(i);
+                        Span cueSpan = branch.cue().span();
+                        Item cue = new Half(List.of(new Unit(List.of(branch.cue()), cueSpan)), cueSpan);
+                        List<Row> one = item(List.of(row.onto(letter(i))), cue, inName);
+                        all.addAll(line(one, branch.answer(), inName));
+                    }
+                }
+                yield all;
+            }
+        };
+    }
+
+    /// The branch's letter: a to z, then aa and on.
+    private static String letter(int i) {
+        String last = Character.toString('a' + i % 26);
+        return i < 26 ? last : letter(i / 26 - 1) + last;
+    }
+}

@@ -1,0 +1,9 @@
+package onebeat.core.review;
+
+import java.util.List;
+
+/// One thing to look for in a way.
+interface Rule {
+
+    List<Suspicion> check(Scene scene);
+}

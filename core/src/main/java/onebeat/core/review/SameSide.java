@@ -1,0 +1,41 @@
+package onebeat.core.review;
+
+import java.util.List;
+import java.util.Optional;
+import onebeat.core.exchange.Intent;
+import onebeat.core.notation.Act;
+import onebeat.core.notation.Notation;
+import onebeat.core.play.Grade;
+import onebeat.core.play.Step;
+
+/// What RELOAD and ARM_ONLY share: a strike in the arm grade, and whether the strike before it turned the same way.
+final class SameSide {
+
+    private SameSide() {}
+
+    /// Strikes that are meant to carry the body and do not.
+    static List<Step> armOnly(Scene scene) {
+        return scene.strikes().stream()
+                .filter(s -> s.placed().act().intent() != Intent.LIGHT)
+                .filter(s -> s.impact().map(i -> i.grade() == Grade.ARM).orElse(false))
+                .toList();
+    }
+
+    /// The strike before, where it turned the body the same way.
+    static Optional<Step> before(Scene scene, Step strike) {
+        List<Step> strikes = scene.strikes();
+        int at = strikes.indexOf(strike);
+        if (at < 1) {
+            return Optional.empty();
+        }
+        Step last = strikes.get(at - 1);
+        boolean sameBody = last.after().stance() == strike.before().stance();
+        double product = last.placed().technique().ends().turn()
+                * strike.placed().technique().ends().turn();
+        return (sameBody ? product : -product) > 0 ? Optional.of(last) : Optional.empty();
+    }
+
+    static String lightened(Act act) {
+        return Notation.print(new Act(act.feint(), act.technique(), act.level(), Intent.LIGHT, act.span()));
+    }
+}

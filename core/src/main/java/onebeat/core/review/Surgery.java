@@ -1,0 +1,147 @@
+package onebeat.core.review;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import onebeat.core.exchange.Catalogue;
+import onebeat.core.exchange.Technique;
+import onebeat.core.notation.Act;
+import onebeat.core.notation.Item;
+import onebeat.core.notation.Line;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.notation.Reads;
+import onebeat.core.notation.Repeat;
+import onebeat.core.notation.Span;
+import onebeat.core.play.Step;
+import onebeat.core.play.Who;
+
+/// Cuts into the text of a line to make a mend. The result is only text: whoever uses it reads it again, so a cut can
+/// never make a line that does not follow the grammar.
+record Surgery(Read read) {
+
+    private String text() {
+        return read.text();
+    }
+
+    /// The line with these words as an item of their own before the item that the step stands in.
+    String before(Step step, String words) {
+        int at = itemOf(step.placed().span()).start();
+        return text().substring(0, at) + words + " " + text().substring(at);
+    }
+
+    /// The line with these words as an item of their own after the item that the step stands in, or, where the step is
+    /// a cue, at the start of the answer.
+    String after(Step step, String words) {
+        return afterItems(step, words, 0);
+    }
+
+    /// Like [#after], so many items further on in the same row.
+    String afterItems(Step step, String words, int further) {
+        Span span = step.placed().span();
+        Row row = rowOf(read.line(), span).orElse(new Row(read.line(), -1));
+        int index = row.index + further;
+        List<Item> items = row.line.items();
+        if (index < 0) {
+            int start = items.getFirst().span().start();
+            return text().substring(0, start) + words + " " + text().substring(start);
+        }
+        int end = items.get(Math.min(index, items.size() - 1)).span().end();
+        return text().substring(0, end) + " " + words + text().substring(end);
+    }
+
+    /// The line with words right behind the brackets or action that the step stands in, for example `+block`.
+    String joined(Step step, String words) {
+        int close = text().indexOf(')', step.placed().span().end() - 1);
+        int at = close >= 0 && step.who() == Who.PARTNER
+                ? close + 1
+                : step.placed().span().end();
+        return text().substring(0, at) + words + text().substring(at);
+    }
+
+    /// The line with these words at its end.
+    String append(String words) {
+        return text().stripTrailing() + " " + words;
+    }
+
+    /// The line with other words in place of the step's action.
+    String replace(Step step, String words) {
+        Span span = step.placed().span();
+        return text().substring(0, span.start()) + words + text().substring(span.end());
+    }
+
+    /// The line with the step's action as an item of its own: what joined it before and behind becomes a space.
+    String alone(Step step) {
+        StringBuilder cut = new StringBuilder(text());
+        Span span = step.placed().span();
+        if (span.start() > 0 && isJoint(cut.charAt(span.start() - 1))) {
+            cut.setCharAt(span.start() - 1, ' ');
+        }
+        if (span.end() < cut.length() && isJoint(cut.charAt(span.end()))) {
+            cut.setCharAt(span.end(), ' ');
+        }
+        return cut.toString();
+    }
+
+    /// The same action from the other side, where the catalogue has one: `2` for `1`.
+    static Optional<String> otherSide(Act act) {
+        Technique technique = act.technique();
+        return Catalogue.standard().all().stream()
+                .filter(t -> t.kind() == technique.kind()
+                        && t.family() == technique.family()
+                        && t.path() == technique.path()
+                        && t.counts() == technique.counts()
+                        && t.fixedSide().isPresent()
+                        && !t.fixedSide().equals(technique.fixedSide())
+                        && t.levels().containsKey(act.level()))
+                .findFirst()
+                .map(t -> Notation.print(new Act(
+                        act.feint(),
+                        Catalogue.standard().atLevel(t, act.level()).orElse(t),
+                        act.level(),
+                        act.intent(),
+                        act.span())));
+    }
+
+    private static boolean isJoint(char c) {
+        return c == '+' || c == '/';
+    }
+
+    private Span itemOf(Span span) {
+        return rowOf(read.line(), span)
+                .map(row -> row.index < 0
+                        ? row.line.items().getFirst().span()
+                        : row.line.items().get(row.index).span())
+                .orElse(span);
+    }
+
+    /// A row of items and the place in it; `-1` is the cue before the row.
+    private record Row(Line line, int index) {}
+
+    private static Optional<Row> rowOf(Line line, Span span) {
+        for (int i = 0; i < line.items().size(); i++) {
+            Item item = line.items().get(i);
+            if (!contains(item.span(), span)) {
+                continue;
+            }
+            List<Row> inner = new ArrayList<>();
+            if (item instanceof Repeat set) {
+                rowOf(set.line(), span).ifPresent(inner::add);
+            } else if (item instanceof Reads reads) {
+                for (Reads.Branch branch : reads.branches()) {
+                    if (contains(branch.cue().span(), span)) {
+                        inner.add(new Row(branch.answer(), -1));
+                    } else {
+                        rowOf(branch.answer(), span).ifPresent(inner::add);
+                    }
+                }
+            }
+            return Optional.of(inner.isEmpty() ? new Row(line, i) : inner.getFirst());
+        }
+        return Optional.empty();
+    }
+
+    private static boolean contains(Span outer, Span inner) {
+        return outer.start() <= inner.start() && inner.end() <= outer.end();
+    }
+}

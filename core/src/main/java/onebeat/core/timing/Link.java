@@ -1,0 +1,15 @@
+package onebeat.core.timing;
+
+/// The way from one own action to a later one.
+///
+/// @param from index of the earlier action in its way
+/// @param to index of the later action
+/// @param beats beats between the two contacts, above 0
+/// @param neededMs milliseconds that the body needs between them
+public record Link(int from, int to, double beats, double neededMs) {
+
+    /// The fastest tempo that leaves this link its time, in beats a minute.
+    public double ceilingBpm() {
+        return Timing.MS_PER_MINUTE * beats / neededMs;
+    }
+}

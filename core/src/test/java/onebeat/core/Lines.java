@@ -1,0 +1,71 @@
+package onebeat.core;
+
+import java.util.List;
+import onebeat.core.exchange.Stance;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.play.Grade;
+import onebeat.core.play.Play;
+import onebeat.core.play.Played;
+import onebeat.core.play.PlayedWay;
+import onebeat.core.play.Setting;
+import onebeat.core.play.Step;
+import onebeat.core.review.Code;
+import onebeat.core.review.Context;
+import onebeat.core.review.Finding;
+import onebeat.core.review.Review;
+
+/// Short ways for tests to read, play and review a line.
+public final class Lines {
+
+    public static final Setting SAME = Setting.of(Stance.ORTHODOX, Stance.ORTHODOX);
+    public static final Setting OPEN = Setting.of(Stance.ORTHODOX, Stance.SOUTHPAW);
+    public static final List<Setting> ALL_SETTINGS = List.of(
+            SAME, OPEN, Setting.of(Stance.SOUTHPAW, Stance.SOUTHPAW), Setting.of(Stance.SOUTHPAW, Stance.ORTHODOX));
+
+    private Lines() {}
+
+    public static Read read(String text) {
+        return switch (Notation.read(text)) {
+            case Read read -> read;
+            case onebeat.core.notation.Misread misread -> throw new AssertionError(text + ": " + misread.sentence());
+        };
+    }
+
+    public static Played play(String text, Setting setting) {
+        return Play.of(read(text).line(), setting);
+    }
+
+    public static PlayedWay way(String text) {
+        return play(text, SAME).ways().getFirst();
+    }
+
+    /// The step of this index in the first way.
+    public static Step step(String text, int index) {
+        return way(text).steps().get(index);
+    }
+
+    public static double drive(String text, int index) {
+        return step(text, index).impact().orElseThrow().drive();
+    }
+
+    public static Grade grade(String text, int index) {
+        return step(text, index).impact().orElseThrow().grade();
+    }
+
+    public static Review review(String text, Setting setting) {
+        return Review.of(read(text), Context.of(setting));
+    }
+
+    public static Review review(String text) {
+        return review(text, SAME);
+    }
+
+    public static List<Code> codes(String text, Setting setting) {
+        return review(text, setting).findings().stream().map(Finding::code).toList();
+    }
+
+    public static List<Code> codes(String text) {
+        return codes(text, SAME);
+    }
+}
