@@ -1,8 +1,10 @@
 package onebeat.core.play;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /// A line played through by two fighters: every way through it.
@@ -35,6 +37,28 @@ public record Played(Setting setting, List<PlayedWay> ways) {
             seen.addAll(here);
         }
         return all;
+    }
+
+    /// The number of each step in the whole line, to be asked with [#numberOf].
+    public Map<String, Integer> numbers() {
+        Map<String, Integer> numbers = new HashMap<>();
+        numbered().forEach(n -> numbers.put(key(n.step()), n.number()));
+        return numbers;
+    }
+
+    /// The number of a step: steps that ways share have one number, found by their branch and place.
+    ///
+    /// @throws IllegalArgumentException if the step is not of this line
+    public static int numberOf(Step step, Map<String, Integer> numbers) {
+        Integer number = numbers.get(key(step));
+        if (number == null) {
+            throw new IllegalArgumentException("no step of this line: " + step);
+        }
+        return number;
+    }
+
+    private static String key(Step step) {
+        return step.placed().branch() + "#" + step.index();
     }
 
     /// How many beats the longest way lasts.

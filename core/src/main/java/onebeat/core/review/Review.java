@@ -2,7 +2,6 @@ package onebeat.core.review;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -61,7 +60,7 @@ public record Review(String canonical, Played played, List<Finding> findings) {
 
         Review review(Read read, boolean withMends) {
             Played played = Play.of(read.line(), context.setting());
-            Map<String, Integer> numbers = numbers(played);
+            Map<String, Integer> numbers = played.numbers();
             List<Found> found = new ArrayList<>();
             Set<String> seen = new HashSet<>();
             for (PlayedWay way : played.ways()) {
@@ -94,7 +93,7 @@ public record Review(String canonical, Played played, List<Finding> findings) {
             List<Integer> steps = new ArrayList<>();
             List<Span> spans = new ArrayList<>();
             for (Step step : suspicion.steps()) {
-                steps.add(numbers.getOrDefault(key(step), 0));
+                steps.add(Played.numberOf(step, numbers));
                 spans.add(step.placed().span());
             }
             return new Found(
@@ -144,17 +143,6 @@ public record Review(String canonical, Played played, List<Finding> findings) {
             Map<Code, Long> counts = new EnumMap<>(Code.class);
             findings.forEach(f -> counts.merge(f.code(), 1L, Long::sum));
             return counts;
-        }
-
-        /// Steps that several ways share have one number, found by their branch and place.
-        private static Map<String, Integer> numbers(Played played) {
-            Map<String, Integer> numbers = new HashMap<>();
-            played.numbered().forEach(n -> numbers.put(key(n.step()), n.number()));
-            return numbers;
-        }
-
-        private static String key(Step step) {
-            return step.placed().branch() + "#" + step.index();
         }
     }
 }

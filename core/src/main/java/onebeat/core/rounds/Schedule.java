@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import onebeat.core.notation.Notation;
 import onebeat.core.play.Placed;
 import onebeat.core.play.Played;
+import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Way;
 import onebeat.core.play.Who;
 import onebeat.core.rounds.Event.Kind;
@@ -85,10 +86,8 @@ public record Schedule(List<Stretch> rounds, List<Event> events) {
                     r,
                     stretch.part().line(),
                     -1));
-            Way way = stretch.part()
-                    .played()
-                    .ways()
-                    .get(r % stretch.part().played().ways().size());
+            List<PlayedWay> ways = stretch.part().played().ways();
+            Way way = ways.get(r % ways.size()).way();
             for (int b = 0; b < way.beats(); b++) {
                 events.add(new Event(Math.round(first + b * beatMs), Kind.CLICK, round, r, "", b));
             }

@@ -1,0 +1,180 @@
+package onebeat.cli;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import onebeat.core.exchange.Fighter;
+import onebeat.core.exchange.Stance;
+import onebeat.core.notation.Misread;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.play.Played;
+import onebeat.core.play.Setting;
+import onebeat.core.play.Step;
+import onebeat.core.review.Context;
+import onebeat.core.review.Finding;
+import onebeat.core.review.Review;
+import onebeat.core.rounds.RoundPlan;
+import onebeat.core.timing.Link;
+import onebeat.core.timing.Timing;
+import onebeat.formats.review.ReviewJson;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/// `check`: reviews a line, or each line of standard input.
+@Command(
+        name = "check",
+        description = "Reviews a call line. Exit code 0: no stop, 1: a stop, 2: not a line.",
+        mixinStandardHelpOptions = true)
+final class CheckCommand implements Callable<Integer> {
+
+    private static final int NO_STOP = 0;
+    private static final int STOP = 1;
+    private static final int NOT_A_LINE = 2;
+
+    @Spec
+    @SuppressWarnings("NullAway.Init") // set by picocli before call()
+    private CommandSpec spec;
+
+    @Option(names = "--json", description = "Write JSON, one object a line.")
+    private boolean json;
+
+    @Option(
+            names = "--stance",
+            description = "The athlete's stance: ${COMPLETION-CANDIDATES}.",
+            defaultValue = "ORTHODOX")
+    private Stance stance = Stance.ORTHODOX;
+
+    @Option(
+            names = "--partner",
+            description = "The partner's stance: ${COMPLETION-CANDIDATES}.",
+            defaultValue = "ORTHODOX")
+    private Stance partner = Stance.ORTHODOX;
+
+    @Option(names = "--height", description = "The athlete's height in cm.", defaultValue = "175")
+    private double height;
+
+    @Option(names = "--span", description = "The athlete's arm span in cm.", defaultValue = "178")
+    private double span;
+
+    @Option(names = "--partner-height", description = "The partner's height in cm.", defaultValue = "175")
+    private double partnerHeight;
+
+    @Option(names = "--partner-span", description = "The partner's arm span in cm.", defaultValue = "178")
+    private double partnerSpan;
+
+    @Option(names = "--tempo", description = "Beats a minute, 20 to 300.", defaultValue = "60")
+    private double tempo;
+
+    @Parameters(paramLabel = "LINE", description = "A call line, or - for lines from standard input.")
+    private String line = "";
+
+    @Override
+    public Integer call() throws IOException {
+        Context context = Context.of(setting());
+        PrintWriter out = spec.commandLine().getOut();
+        if (!line.equals("-")) {
+            int code = check(line, context, out);
+            out.flush();
+            return code;
+        }
+        int worst = NO_STOP;
+        BufferedReader lines = new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
+        for (String one = lines.readLine(); one != null; one = lines.readLine()) {
+            worst = Math.max(worst, check(one, context, out));
+        }
+        out.flush();
+        return worst;
+    }
+
+    private Setting setting() {
+        if (!(tempo >= RoundPlan.LEAST_BPM && tempo <= RoundPlan.MOST_BPM)) {
+            throw new ParameterException(spec.commandLine(), "--tempo must be 20 to 300 beats a minute, not " + tempo);
+        }
+        try {
+            return new Setting(
+                    new Fighter("athlete", stance, height, span),
+                    new Fighter("partner", partner, partnerHeight, partnerSpan));
+        } catch (IllegalArgumentException e) {
+            throw new ParameterException(spec.commandLine(), e.getMessage(), e);
+        }
+    }
+
+    private int check(String text, Context context, PrintWriter out) {
+        return switch (Notation.read(text, context.vocabulary())) {
+            case Misread misread -> {
+                // A batch keeps one answer a line, in order; alone, the reason goes where errors go.
+                if (line.equals("-")) {
+                    out.println(json ? ReviewJson.of(misread) : misread.sentence());
+                } else {
+                    spec.commandLine().getErr().println(misread.sentence());
+                    if (json) {
+                        out.println(ReviewJson.of(misread));
+                    }
+                }
+                yield NOT_A_LINE;
+            }
+            case Read read -> {
+                Review review = Review.of(read, context);
+                if (json) {
+                    out.println(ReviewJson.of(review, tempo));
+                } else {
+                    print(review, out);
+                }
+                yield review.hasStop() ? STOP : NO_STOP;
+            }
+        };
+    }
+
+    private void print(Review review, PrintWriter out) {
+        out.println(review.canonical());
+        Played played = review.played();
+        out.printf(
+                Locale.ROOT,
+                "%d beats, %.1f s at %.0f a minute%s%n",
+                played.beats(),
+                played.beats() * 60 / tempo,
+                tempo,
+                ceiling(played));
+        for (Played.Numbered numbered : played.numbered()) {
+            Step step = numbered.step();
+            String grade = step.impact()
+                    .map(i -> step.placed().act().feint()
+                            ? "feint"
+                            : i.grade().name().toLowerCase(Locale.ROOT))
+                    .orElse("");
+            out.printf(
+                    Locale.ROOT,
+                    "%3d  %5.1f  %-8s %-14s %-5s %s%n",
+                    numbered.number(),
+                    step.beat().inBeats() + 1,
+                    step.who().name().toLowerCase(Locale.ROOT),
+                    Notation.print(step.placed().act()),
+                    grade,
+                    numbered.step().placed().branch());
+        }
+        for (Finding finding : review.findings()) {
+            out.printf("%s %s: %s%n", finding.severity().word(), finding.code(), finding.text());
+            finding.mended().ifPresent(mended -> out.println("     " + mended));
+        }
+    }
+
+    private static String ceiling(Played played) {
+        return played.ways().stream()
+                .flatMap(w -> Timing.ceiling(w).stream())
+                .mapToDouble(Link::ceilingBpm)
+                .min()
+                .stream()
+                .mapToObj(bpm -> String.format(Locale.ROOT, ", ceiling %.0f", bpm))
+                .findFirst()
+                .orElse("");
+    }
+}

@@ -1,0 +1,24 @@
+package onebeat.cli;
+
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+
+/// The command line program.
+@Command(
+        name = "onebeat",
+        description = "Checks call lines without a window.",
+        mixinStandardHelpOptions = true,
+        subcommands = CheckCommand.class)
+public final class Main {
+
+    private Main() {}
+
+    public static void main(String[] args) {
+        System.exit(commandLine().execute(args));
+    }
+
+    /// The program, ready to run. A call line may begin with `@`, so nothing is expanded from files.
+    static CommandLine commandLine() {
+        return new CommandLine(new Main()).setExpandAtFiles(false).setCaseInsensitiveEnumValuesAllowed(true);
+    }
+}
