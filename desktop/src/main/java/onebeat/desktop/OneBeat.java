@@ -1,0 +1,160 @@
+package onebeat.desktop;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.text.Font;
+import javafx.stage.Stage;
+import onebeat.desktop.demo.DemoCamp;
+import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.Texts;
+import onebeat.desktop.shell.Shell;
+import onebeat.desktop.sound.CardSounds;
+import onebeat.desktop.sound.Sounds;
+import onebeat.store.CampFile;
+import onebeat.store.Opening;
+import onebeat.store.Opening.Opened;
+import onebeat.store.Opening.Refused;
+import org.jspecify.annotations.Nullable;
+
+/// The window. Without arguments the last camp opens; `demo` opens the demo camp; `--shots DIR` draws every main view
+/// of the demo camp into a folder and ends; anything else is the path of a camp file.
+public final class OneBeat extends Application {
+
+    /// What the window starts with.
+    static final double WIDTH = 1280;
+
+    static final double HEIGHT = 800;
+
+    /// The day that the pictures show, so that they do not change with the calendar.
+    private static final Instant PICTURE_DAY = Instant.parse("2027-03-04T18:00:00Z");
+
+    private @Nullable Desk desk;
+    private @Nullable Shell shell;
+    private @Nullable Sounds sounds;
+
+    @Override
+    public void start(Stage stage) {
+        loadFonts();
+        stage.setTitle(Texts.of("window.title"));
+        stage.setMinWidth(960);
+        stage.setMinHeight(620);
+        List<String> arguments = getParameters().getRaw();
+        int shots = arguments.indexOf("--shots");
+        if (shots >= 0 && shots + 1 < arguments.size()) {
+            takeShots(stage, Path.of(arguments.get(shots + 1)));
+        } else if (arguments.contains("demo")) {
+            openDemo(stage);
+        } else if (!arguments.isEmpty()) {
+            open(stage, Path.of(arguments.getFirst()));
+        } else {
+            LastCamp.path().ifPresentOrElse(path -> open(stage, path), () -> welcome(stage, Texts.of("welcome.first")));
+        }
+        stage.show();
+    }
+
+    private void openDemo(Stage stage) {
+        LocalDate today = LocalDate.now(ZoneId.systemDefault());
+        Path path = LastCamp.folder().resolve("saltlight-" + today + CampFile.ENDING);
+        opened(stage, DemoCamp.openOrCreate(path, today));
+    }
+
+    private void open(Stage stage, Path path) {
+        opened(stage, CampFile.open(path));
+    }
+
+    private void opened(Stage stage, Opening opening) {
+        switch (opening) {
+            case Opened opened -> {
+                LastCamp.remember(opened.file().path());
+                showCamp(stage, opened.file(), Clock.system(ZoneId.systemDefault()));
+            }
+            case Refused refused -> welcome(stage, refused.sentence());
+        }
+    }
+
+    private void welcome(Stage stage, String sentence) {
+        Welcome welcome = new Welcome(
+                sentence,
+                () -> openDemo(stage),
+                path -> open(stage, path),
+                path -> opened(stage, NewCamp.create(path, LocalDate.now(ZoneId.systemDefault()))));
+        show(stage, new Scene(welcome, WIDTH, HEIGHT));
+        welcome.listen(stage);
+    }
+
+    private Shell showCamp(Stage stage, CampFile file, Clock clock) {
+        Desk opened = new Desk(file, clock);
+        Sounds heard = CardSounds.orSilence();
+        Shell window = new Shell(opened, heard, () -> System.nanoTime() / 1_000_000);
+        desk = opened;
+        sounds = heard;
+        shell = window;
+        Scene scene = new Scene(window.root(), WIDTH, HEIGHT);
+        show(stage, scene);
+        window.attach(scene);
+        Thread.currentThread()
+                .setUncaughtExceptionHandler((_, e) -> opened.warn(Texts.of("window.fault", e.toString())));
+        return window;
+    }
+
+    private static void show(Stage stage, Scene scene) {
+        scene.getStylesheets().add(stylesheet());
+        stage.setScene(scene);
+    }
+
+    static String stylesheet() {
+        return String.valueOf(OneBeat.class.getResource("/onebeat/desktop/one-beat.css"));
+    }
+
+    private void takeShots(Stage stage, Path folder) {
+        Clock clock = Clock.fixed(PICTURE_DAY, ZoneOffset.UTC);
+        Optional<CampFile> file = Shots.campFor(folder, LocalDate.now(clock));
+        if (file.isEmpty()) {
+            System.err.println(Texts.of("shots.cannot", folder));
+            Platform.exit();
+            return;
+        }
+        Shell window = showCamp(stage, file.get(), clock);
+        new Shots(window, folder).take(Platform::exit);
+    }
+
+    /// Loads the typefaces that ship with the program.
+    static void loadFonts() {
+        for (String name : List.of(
+                "BebasNeue-Bold.otf",
+                "Karla-Regular.otf",
+                "Karla-Bold.otf",
+                "JetBrainsMono-Regular.ttf",
+                "JetBrainsMono-Bold.ttf")) {
+            try (InputStream in = OneBeat.class.getResourceAsStream("/onebeat/desktop/fonts/" + name)) {
+                Font.loadFont(in, 14);
+            } catch (IOException e) {
+                System.err.println("A typeface could not be loaded: " + name + ". Another one is used.");
+            }
+        }
+    }
+
+    @Override
+    public void stop() {
+        if (shell != null) {
+            shell.close();
+        }
+        if (sounds != null) {
+            sounds.close();
+        }
+        if (desk != null) {
+            desk.close();
+        }
+    }
+}

@@ -1,0 +1,118 @@
+package onebeat.desktop;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.animation.PauseTransition;
+import javafx.event.Event;
+import javafx.scene.Scene;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.util.Duration;
+import javax.imageio.ImageIO;
+import onebeat.desktop.demo.DemoCamp;
+import onebeat.desktop.desk.Station.Name;
+import onebeat.desktop.desk.Texts;
+import onebeat.desktop.shell.Shell;
+import onebeat.store.CampFile;
+import onebeat.store.Opening.Opened;
+
+/// Draws every main view of the demo camp into a folder, one PNG each.
+final class Shots {
+
+    /// The views need this long to settle: typefaces, styles, and the review of the line.
+    private static final Duration SETTLE = Duration.millis(900);
+
+    /// The floor is shown in its first round.
+    private static final Duration INTO_ROUND = Duration.millis(21_500);
+
+    private final Shell shell;
+    private final Path folder;
+    private final Deque<Shot> shots = new ArrayDeque<>();
+
+    private record Shot(String name, Duration settle, Runnable before) {}
+
+    Shots(Shell shell, Path folder) {
+        this.shell = shell;
+        this.folder = folder;
+        shots.add(new Shot(
+                "film",
+                SETTLE,
+                () -> go(Name.FILM, KeyCode.DOWN, KeyCode.DOWN, KeyCode.DOWN, KeyCode.RIGHT, KeyCode.RIGHT)));
+        shots.add(new Shot("bench", SETTLE, () -> {
+            go(Name.BENCH);
+            shell.callLine().set(Texts.of("shots.line"));
+            press(KeyCode.RIGHT);
+        }));
+        shots.add(new Shot("rounds", SETTLE, () -> go(Name.ROUNDS, KeyCode.RIGHT)));
+        shots.add(new Shot("floor", INTO_ROUND, () -> go(Name.FLOOR, KeyCode.SPACE)));
+        shots.add(new Shot("book", SETTLE, () -> go(Name.BOOK)));
+    }
+
+    /// The demo camp in a file of its own beside the pictures, made anew.
+    static Optional<CampFile> campFor(Path folder, LocalDate today) {
+        try {
+            Files.createDirectories(folder);
+            Path path = Files.createTempDirectory("onebeat").resolve("shots" + CampFile.ENDING);
+            return DemoCamp.openOrCreate(path, today) instanceof Opened opened
+                    ? Optional.of(opened.file())
+                    : Optional.empty();
+        } catch (IOException _) {
+            return Optional.empty();
+        }
+    }
+
+    /// Takes all pictures, then tells.
+    void take(Runnable then) {
+        if (shots.isEmpty()) {
+            then.run();
+            return;
+        }
+        Shot shot = shots.removeFirst();
+        shot.before.run();
+        PauseTransition wait = new PauseTransition(shot.settle);
+        wait.setOnFinished(_ -> {
+            write(shot.name);
+            take(then);
+        });
+        wait.play();
+    }
+
+    private void go(Name name, KeyCode... keys) {
+        shell.go(name);
+        for (KeyCode key : keys) {
+            press(key);
+        }
+    }
+
+    private void press(KeyCode key) {
+        Scene scene = shell.root().getScene();
+        Event.fireEvent(scene, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false));
+        Event.fireEvent(scene, new KeyEvent(KeyEvent.KEY_RELEASED, "", "", key, false, false, false, false));
+    }
+
+    private void write(String name) {
+        WritableImage image = shell.root().getScene().snapshot(null);
+        int width = (int) image.getWidth();
+        int height = (int) image.getHeight();
+        int[] pixels = new int[width * height];
+        image.getPixelReader().getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
+        BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        picture.setRGB(0, 0, width, height, pixels, 0, width);
+        Path file = folder.resolve(name.toLowerCase(Locale.ROOT) + ".png");
+        try {
+            ImageIO.write(picture, "png", file.toFile());
+            System.out.println(file);
+        } catch (IOException e) {
+            System.err.println(Texts.of("shots.cannot", file) + " " + e.getMessage());
+        }
+    }
+}

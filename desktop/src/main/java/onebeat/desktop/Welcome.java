@@ -1,0 +1,84 @@
+package onebeat.desktop;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.TextAlignment;
+import javafx.scene.text.TextFlow;
+import javafx.stage.FileChooser;
+import javafx.stage.Stage;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Texts;
+import onebeat.store.CampFile;
+
+/// What is shown while no camp is open: what happened, what is safe, and what to do.
+final class Welcome extends VBox {
+
+    private final Runnable demo;
+    private final Consumer<Path> open;
+    private final Consumer<Path> create;
+
+    Welcome(String sentence, Runnable demo, Consumer<Path> open, Consumer<Path> create) {
+        super(18);
+        this.demo = demo;
+        this.open = open;
+        this.create = create;
+        setAlignment(Pos.CENTER);
+        getStyleClass().add("welcome");
+        TextFlow words = Look.flow(Look.text(sentence, "heading"));
+        words.setTextAlignment(TextAlignment.CENTER);
+        words.setMaxWidth(760);
+        getChildren().setAll(Look.text("ONE BEAT", "floor-head"), words);
+    }
+
+    void listen(Stage stage) {
+        Button openDemo = button("welcome.demo", demo);
+        Button openOther = button("welcome.open", () -> choose(stage));
+        Button makeNew = button("welcome.new", () -> make(stage));
+        getChildren().addAll(openDemo, openOther, makeNew, Look.text(Texts.of("caution.short"), "caution"));
+        setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.D) {
+                demo.run();
+            } else if (e.getCode() == KeyCode.O) {
+                choose(stage);
+            } else if (e.getCode() == KeyCode.N) {
+                make(stage);
+            }
+        });
+        openDemo.requestFocus();
+    }
+
+    private static Button button(String key, Runnable action) {
+        Button button = new Button(Texts.of(key));
+        button.setMinWidth(340);
+        button.setOnAction(_ -> action.run());
+        return button;
+    }
+
+    private void choose(Stage stage) {
+        File file = chooser().showOpenDialog(stage);
+        if (file != null) {
+            open.accept(file.toPath());
+        }
+    }
+
+    private void make(Stage stage) {
+        File file = chooser().showSaveDialog(stage);
+        if (file != null) {
+            String name = file.getName();
+            Path path = file.toPath();
+            create.accept(name.endsWith(CampFile.ENDING) ? path : path.resolveSibling(name + CampFile.ENDING));
+        }
+    }
+
+    private static FileChooser chooser() {
+        FileChooser chooser = new FileChooser();
+        chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter(Texts.of("welcome.files"), "*" + CampFile.ENDING));
+        return chooser;
+    }
+}

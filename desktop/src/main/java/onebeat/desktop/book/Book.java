@@ -1,0 +1,243 @@
+package onebeat.desktop.book;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Polygon;
+import javafx.scene.shape.Rectangle;
+import javafx.scene.shape.Shape;
+import javafx.scene.text.Text;
+import onebeat.core.book.Ledger;
+import onebeat.core.book.Ledger.Day;
+import onebeat.core.book.Proposal;
+import onebeat.core.camp.Drill;
+import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.LineWatch.Seen;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Station;
+import onebeat.desktop.desk.Texts;
+
+/// The book: one strand for each drill across the days, and at its end what is proposed.
+public final class Book implements Station {
+
+    private final Desk desk;
+    private final Consumer<Station.Name> go;
+    private final Consumer<String> type;
+    private final VBox view = new VBox(10);
+    private final Text title = Look.text(Texts.of("book.title"), "title");
+    private final Text under = Look.text("", "soft");
+    private final VBox rows = new VBox(6);
+    private final ScrollPane scroll = Look.scroll(rows);
+    private int chosen;
+
+    /// @param go leads to another station
+    /// @param type puts a line into the call line
+    public Book(Desk desk, Consumer<Station.Name> go, Consumer<String> type) {
+        this.desk = desk;
+        this.go = go;
+        this.type = type;
+        view.getStyleClass().add("paper");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        view.getChildren().setAll(title, under, scroll, Look.flow(Look.text(Texts.of("caution.book"), "caution")));
+    }
+
+    @Override
+    public Name name() {
+        return Name.BOOK;
+    }
+
+    @Override
+    public Region view() {
+        return view;
+    }
+
+    @Override
+    public String keys() {
+        return Texts.of("book.keys");
+    }
+
+    /// A drill with what happened to it.
+    private record Entry(Drill drill, Ledger ledger) {
+
+        LocalDate last() {
+            return ledger.days().isEmpty()
+                    ? LocalDate.MIN
+                    : ledger.days().getLast().date();
+        }
+    }
+
+    /// What ran last stands on top.
+    private List<Entry> entries() {
+        return desk.camp().drills().all().stream()
+                .map(d -> new Entry(d, desk.camp().ledger(d.id())))
+                .filter(e -> !e.ledger.days().isEmpty())
+                .sorted(Comparator.comparing(Entry::last).reversed())
+                .toList();
+    }
+
+    @Override
+    public void open() {
+        List<Entry> entries = entries();
+        chosen = Math.clamp(chosen, 0, Math.max(0, entries.size() - 1));
+        int judged = entries.stream()
+                .flatMap(e -> e.ledger.days().stream())
+                .mapToInt(Day::judged)
+                .sum();
+        int minutes = entries.stream()
+                        .flatMap(e -> e.ledger.days().stream())
+                        .mapToInt(Day::seconds)
+                        .sum()
+                / 60;
+        under.setText(Texts.of("book.under", entries.size(), judged, minutes));
+        LocalDate first = entries.stream()
+                .flatMap(e -> e.ledger.days().stream())
+                .map(Day::date)
+                .min(Comparator.naturalOrder())
+                .orElse(desk.today());
+        List<Node> nodes = new ArrayList<>();
+        for (int i = 0; i < entries.size(); i++) {
+            nodes.add(row(entries.get(i), first, i));
+        }
+        if (nodes.isEmpty()) {
+            nodes.add(Look.flow(Look.text(Texts.of("book.empty"), "soft")));
+        }
+        rows.getChildren().setAll(nodes);
+        scroll.setVvalue(nodes.size() < 2 ? 0 : (double) chosen / (nodes.size() - 1));
+    }
+
+    private Node row(Entry entry, LocalDate first, int index) {
+        VBox name = new VBox(
+                2,
+                Look.flow(Look.text(entry.drill.name(), "strong")),
+                Look.text(shortened(entry.drill.line()), "mono-tight"),
+                Look.text(ran(entry.ledger), "soft"));
+        name.setMinWidth(260);
+        name.setPrefWidth(260);
+        DrillStrand strand = new DrillStrand(entry.ledger, first, desk.today());
+        HBox.setHgrow(strand, Priority.ALWAYS);
+        HBox row = new HBox(14, name, strand, proposal(entry.ledger));
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().setAll("row");
+        row.pseudoClassStateChanged(Look.CHOSEN, index == chosen);
+        row.setOnMouseClicked(_ -> {
+            chosen = index;
+            open();
+        });
+        return row;
+    }
+
+    private static String shortened(String line) {
+        return line.length() <= 36 ? line : line.substring(0, 35) + "…";
+    }
+
+    private static String ran(Ledger ledger) {
+        int seconds = ledger.days().stream().mapToInt(Day::seconds).sum();
+        int called = ledger.days().stream().mapToInt(Day::called).sum();
+        return Texts.of("book.ran", Texts.clock(seconds), called);
+    }
+
+    private static Node proposal(Ledger ledger) {
+        Optional<Proposal> proposal = ledger.proposal();
+        Shape mark = proposal.map(p -> mark(p.move())).orElseGet(() -> new Circle(4));
+        String head =
+                proposal.map(p -> Texts.of("proposal." + p.move(), p.bpm())).orElse(Texts.of("proposal.none"));
+        String why = proposal.map(p -> Texts.of(
+                        "proposal.why",
+                        p.clean().n(),
+                        p.clean().of(),
+                        Math.round(p.clean().low() * 100),
+                        Math.round(p.clean().high() * 100)))
+                .orElse("");
+        VBox words = new VBox(2, Look.text(head, "strong"), Look.text(why, "soft"));
+        VBox holder = new VBox(mark);
+        holder.setAlignment(Pos.CENTER);
+        holder.setMinWidth(24);
+        HBox box = new HBox(8, holder, words);
+        box.setAlignment(Pos.CENTER_LEFT);
+        box.setMinWidth(236);
+        box.setPrefWidth(236);
+        return box;
+    }
+
+    /// A wedge up, a wedge down, a block for the same again.
+    private static Shape mark(Proposal.Move move) {
+        Shape shape = switch (move) {
+            case UP -> new Polygon(0, 14, 16, 14, 8, 0);
+            case BACK -> new Polygon(0, 0, 16, 0, 8, 14);
+            case AGAIN -> new Rectangle(14, 7);
+            case TOO_FEW -> new Circle(4);
+        };
+        shape.getStyleClass()
+                .setAll(
+                        switch (move) {
+                            case UP -> "book-up";
+                            case BACK -> "book-back";
+                            case AGAIN, TOO_FEW -> "book-again";
+                        });
+        return shape;
+    }
+
+    @Override
+    public String entered(Seen seen) {
+        return seen.text();
+    }
+
+    @Override
+    public boolean pressed(KeyEvent key, boolean typing) {
+        boolean held = key.isControlDown() || key.isAltDown();
+        if (typing && !held) {
+            return false;
+        }
+        return switch (key.getCode()) {
+            case UP -> choose(-1);
+            case DOWN -> choose(1);
+            case B, ENTER -> toBench();
+            case R -> propose();
+            default -> false;
+        };
+    }
+
+    private boolean choose(int step) {
+        int size = entries().size();
+        chosen = size == 0 ? 0 : Math.floorMod(chosen + step, size);
+        open();
+        return true;
+    }
+
+    private Optional<Entry> chosenEntry() {
+        List<Entry> entries = entries();
+        return chosen < entries.size() ? Optional.of(entries.get(chosen)) : Optional.empty();
+    }
+
+    private boolean toBench() {
+        chosenEntry().ifPresent(entry -> {
+            desk.drillProperty().set(Optional.of(entry.drill.id()));
+            go.accept(Name.BENCH);
+            type.accept(entry.drill.line());
+        });
+        return true;
+    }
+
+    /// Takes the proposal: the drill goes into tonight's rounds at the proposed tempo.
+    private boolean propose() {
+        chosenEntry().ifPresent(entry -> {
+            int bpm = entry.ledger.proposal().map(Proposal::bpm).orElse(entry.drill.bpm());
+            if (desk.addToTonight(entry.drill.withBpm(bpm))) {
+                go.accept(Name.ROUNDS);
+            }
+        });
+        return true;
+    }
+}

@@ -1,0 +1,88 @@
+package onebeat.desktop.book;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Polyline;
+import javafx.scene.text.Text;
+import onebeat.core.book.Ledger;
+import onebeat.core.book.Ledger.Day;
+import onebeat.core.film.Share;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Texts;
+
+/// One drill across the days: its clean share with the interval, higher is cleaner.
+final class DrillStrand extends Pane {
+
+    private static final double TOP = 8;
+    private static final double LOW = 46;
+    private static final DateTimeFormatter SHORT = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+
+    private final Ledger ledger;
+    private final LocalDate first;
+    private final LocalDate last;
+
+    DrillStrand(Ledger ledger, LocalDate first, LocalDate last) {
+        this.ledger = ledger;
+        this.first = first;
+        this.last = last;
+        setMinHeight(68);
+        setPrefHeight(68);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        widthProperty().addListener((_, _, _) -> draw());
+    }
+
+    private void draw() {
+        List<Node> nodes = new ArrayList<>();
+        for (double y : List.of(TOP, (TOP + LOW) / 2, LOW)) {
+            Line rule = new Line(10, y, getWidth() - 40, y);
+            rule.getStyleClass().setAll("beat-line");
+            nodes.add(rule);
+        }
+        Polyline strand = new Polyline();
+        strand.getStyleClass().setAll("book-strand");
+        List<Node> marks = new ArrayList<>();
+        StringBuilder spoken = new StringBuilder();
+        for (Day day : ledger.days()) {
+            day.clean().ifPresent(clean -> {
+                double x = x(day.date());
+                strand.getPoints().addAll(x, y(clean.share()));
+                mark(marks, day, clean, x);
+                spoken.append(Texts.of("book.day", SHORT.format(day.date()), clean.n(), clean.of()));
+            });
+        }
+        nodes.add(strand);
+        nodes.addAll(marks);
+        getChildren().setAll(nodes);
+        setAccessibleText(spoken.toString());
+    }
+
+    private void mark(List<Node> marks, Day day, Share clean, double x) {
+        Line interval = new Line(x, y(clean.low()), x, y(clean.high()));
+        interval.getStyleClass().setAll("book-interval");
+        Circle dot = new Circle(x, y(clean.share()), 5);
+        dot.getStyleClass().setAll("book-dot");
+        Text words =
+                Look.text(Texts.of("book.mark", SHORT.format(day.date()), clean.n(), clean.of(), day.bpm()), "soft");
+        words.setX(Math.min(x - 8, getWidth() - 118));
+        words.setY(LOW + 18);
+        marks.addAll(List.of(interval, dot, words));
+    }
+
+    private double x(LocalDate day) {
+        double whole = Math.max(1, ChronoUnit.DAYS.between(first, last));
+        return 24 + ChronoUnit.DAYS.between(first, day) / whole * (getWidth() - 100);
+    }
+
+    private static double y(double share) {
+        return LOW - share * (LOW - TOP);
+    }
+}

@@ -1,0 +1,166 @@
+package onebeat.desktop.desk;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import onebeat.core.camp.Camp;
+import onebeat.core.camp.Drill;
+import onebeat.core.camp.Edit;
+import onebeat.core.camp.Place;
+import onebeat.core.rounds.RoundPlan;
+import onebeat.core.rounds.Scheme;
+import onebeat.core.rounds.Session;
+import onebeat.store.CampFile;
+import onebeat.store.Saving;
+import onebeat.store.Saving.NotSaved;
+import onebeat.store.Saving.Saved;
+
+/// The open camp and what is chosen in it. Every change goes through [#save]: it is on disk before the screen shows it.
+public final class Desk implements AutoCloseable {
+
+    /// Empty beats between repetitions that a new round starts with. A default.
+    private static final int USUAL_GAP = 4;
+
+    /// What the desk says at the foot of the screen.
+    ///
+    /// @param wrong whether something went wrong
+    public record Notice(String text, boolean wrong) {}
+
+    private final CampFile file;
+    private final Clock clock;
+    private final ReadOnlyObjectWrapper<Camp> camp;
+    private final ReadOnlyObjectWrapper<Notice> notice = new ReadOnlyObjectWrapper<>(new Notice("", false));
+    private final ObjectProperty<Optional<String>> drill = new SimpleObjectProperty<>(Optional.empty());
+    private final ObjectProperty<Optional<String>> reel = new SimpleObjectProperty<>(Optional.empty());
+
+    public Desk(CampFile file, Clock clock) {
+        this.file = file;
+        this.clock = clock;
+        this.camp = new ReadOnlyObjectWrapper<>(file.camp());
+        reel.set(file.camp().reels().all().stream().findFirst().map(r -> r.id()));
+        drill.set(file.camp().drills().all().stream().findFirst().map(Drill::id));
+    }
+
+    public ReadOnlyObjectProperty<Camp> campProperty() {
+        return camp.getReadOnlyProperty();
+    }
+
+    public Camp camp() {
+        return camp.get();
+    }
+
+    public LocalDate today() {
+        return LocalDate.now(clock);
+    }
+
+    /// The drill that lies on the bench.
+    public ObjectProperty<Optional<String>> drillProperty() {
+        return drill;
+    }
+
+    /// The drill that lies on the bench, where it is still in the camp.
+    public Optional<Drill> drill() {
+        return drill.get().flatMap(camp().drills()::get);
+    }
+
+    /// The reel that is on.
+    public ObjectProperty<Optional<String>> reelProperty() {
+        return reel;
+    }
+
+    public ReadOnlyObjectProperty<Notice> noticeProperty() {
+        return notice.getReadOnlyProperty();
+    }
+
+    /// Says something at the foot of the screen.
+    public void say(String text) {
+        notice.set(new Notice(text, false));
+    }
+
+    /// Says that something went wrong.
+    public void warn(String text) {
+        notice.set(new Notice(text, true));
+    }
+
+    /// Saves a change and shows it. Where it cannot be saved the desk says why, and nothing changes.
+    ///
+    /// @return whether it was saved
+    public boolean save(Edit edit) {
+        return show(file.save(edit));
+    }
+
+    /// Takes the last change back.
+    public void undo() {
+        file.undo().ifPresentOrElse(saving -> done(saving, "undo.done"), () -> say(Texts.of("undo.nothing")));
+    }
+
+    /// Does the change again that was taken back.
+    public void redo() {
+        file.redo().ifPresentOrElse(saving -> done(saving, "redo.done"), () -> say(Texts.of("redo.nothing")));
+    }
+
+    private void done(Saving saving, String text) {
+        if (show(saving)) {
+            say(Texts.of(text));
+        }
+    }
+
+    private boolean show(Saving saving) {
+        return switch (saving) {
+            case Saved saved -> {
+                camp.set(saved.camp());
+                yield true;
+            }
+            case NotSaved not -> {
+                warn(not.sentence());
+                yield false;
+            }
+        };
+    }
+
+    /// What stood half written in a call line.
+    public String draft(String place) {
+        return file.draft(place);
+    }
+
+    public void keepDraft(String place, String text) {
+        file.keepDraft(place, text);
+    }
+
+    /// Tonight's session, where there is one.
+    public Optional<Session> tonight() {
+        return camp().sessionOn(today());
+    }
+
+    /// Puts a drill into tonight's rounds, and makes tonight's session if there is none.
+    public boolean addToTonight(Drill one) {
+        Optional<Session> tonight = tonight();
+        Session session = tonight.orElseGet(() -> new Session(
+                camp().sessions().nextId("s"),
+                today(),
+                Texts.of("rounds.new.session"),
+                Scheme.usual().id()));
+        RoundPlan round = new RoundPlan(
+                camp().rounds().nextId("r"),
+                session.id(),
+                camp().roundsOf(session.id()).size(),
+                one.id(),
+                one.bpm(),
+                USUAL_GAP);
+        Edit add = Edit.add(Place.ROUNDS, round);
+        boolean saved = save(tonight.isPresent() ? add : Edit.together(Edit.add(Place.SESSIONS, session), add));
+        if (saved) {
+            say(Texts.of("rounds.added", one.name(), round.position() + 1));
+        }
+        return saved;
+    }
+
+    @Override
+    public void close() {
+        file.close();
+    }
+}

@@ -1,0 +1,65 @@
+package onebeat.desktop.desk;
+
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import onebeat.core.notation.Misread;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.notation.Reading;
+import onebeat.core.review.Context;
+import onebeat.core.review.Review;
+
+/// Reads and reviews lines away from the interface thread, so that typing never waits. Only the newest line is shown.
+public final class LineWatch implements AutoCloseable {
+
+    /// A line with what came of it.
+    ///
+    /// @param review the review; empty where the line could not be read
+    public record Seen(String text, Reading reading, Optional<Review> review) {
+
+        /// Why it could not be read.
+        public Optional<Misread> misread() {
+            return reading instanceof Misread misread ? Optional.of(misread) : Optional.empty();
+        }
+    }
+
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "line-watch");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final AtomicLong newest = new AtomicLong();
+
+    /// Reviews a line and hands the result over on the interface thread, unless a newer line was asked for meanwhile.
+    public void ask(String text, Context context, Consumer<Seen> then) {
+        long number = newest.incrementAndGet();
+        worker.execute(() -> {
+            if (newest.get() != number) {
+                return;
+            }
+            Seen seen = see(text, context);
+            Platform.runLater(() -> {
+                if (newest.get() == number) {
+                    then.accept(seen);
+                }
+            });
+        });
+    }
+
+    /// Reviews a line at once.
+    public static Seen see(String text, Context context) {
+        Reading reading = Notation.read(text, context.vocabulary());
+        Optional<Review> review =
+                reading instanceof Read read ? Optional.of(Review.of(read, context)) : Optional.empty();
+        return new Seen(text, reading, review);
+    }
+
+    @Override
+    public void close() {
+        worker.shutdownNow();
+    }
+}

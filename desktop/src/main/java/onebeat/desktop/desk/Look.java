@@ -1,0 +1,60 @@
+package onebeat.desktop.desk;
+
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
+
+/// Small pieces that all stations are made of.
+public final class Look {
+
+    /// The pseudo-class of a row that is chosen.
+    public static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+
+    private Look() {}
+
+    /// A text with these style classes.
+    public static Text text(String words, String... styles) {
+        Text text = new Text(words);
+        text.getStyleClass().setAll("text");
+        text.getStyleClass().addAll(styles);
+        return text;
+    }
+
+    /// A text that breaks into lines.
+    public static TextFlow flow(Text... texts) {
+        TextFlow flow = new TextFlow(texts);
+        flow.setMinHeight(Region.USE_PREF_SIZE);
+        return flow;
+    }
+
+    /// A small cap with a key's name.
+    public static Label key(String name) {
+        Label label = new Label(name);
+        label.getStyleClass().setAll("key");
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    /// Takes up the room between two things in a row.
+    public static Region spring() {
+        Region spring = new Region();
+        HBox.setHgrow(spring, Priority.ALWAYS);
+        return spring;
+    }
+
+    /// A quiet scroll pane that is as wide as it may be.
+    public static ScrollPane scroll(Node content) {
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("plain-scroll");
+        scroll.setFocusTraversable(false);
+        return scroll;
+    }
+}

@@ -1,0 +1,31 @@
+package onebeat.desktop.desk;
+
+import java.text.MessageFormat;
+import java.util.Locale;
+import java.util.ResourceBundle;
+
+/// All words on screen, from `texts.properties`.
+public final class Texts {
+
+    private static final ResourceBundle BUNDLE = ResourceBundle.getBundle("onebeat.desktop.texts", Locale.ROOT);
+
+    private Texts() {}
+
+    /// The text of this key with the values put in.
+    public static String of(String key, Object... values) {
+        String text = BUNDLE.getString(key);
+        return values.length == 0 ? text : new MessageFormat(text, Locale.ROOT).format(values);
+    }
+
+    /// A time in a round or on a reel as `2:05`.
+    public static String clock(double seconds) {
+        long whole = (long) Math.ceil(Math.max(0, seconds) - 1e-9);
+        return whole / 60 + String.format(Locale.ROOT, ":%02d", whole % 60);
+    }
+
+    /// A time on film as `02:14.3`.
+    public static String filmTime(double seconds) {
+        long tenths = Math.round(Math.max(0, seconds) * 10);
+        return String.format(Locale.ROOT, "%02d:%02d.%d", tenths / 600, tenths / 10 % 60, tenths % 10);
+    }
+}

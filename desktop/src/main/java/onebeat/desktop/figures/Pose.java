@@ -1,0 +1,160 @@
+package onebeat.desktop.figures;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import onebeat.core.exchange.Level;
+import onebeat.core.exchange.Part;
+import onebeat.core.exchange.Side;
+import onebeat.core.play.Beat;
+import onebeat.core.play.Body;
+import onebeat.core.play.Limb;
+import onebeat.core.play.Moment;
+import onebeat.core.play.PlayedWay;
+import onebeat.core.play.Step;
+import onebeat.core.play.Who;
+
+/// A fighter seen from the side at one moment: where his joints are, in centimetres from a point on the floor under his
+/// middle, forward toward the other man and up.
+///
+/// @param hands the hands by limb
+/// @param feet the feet by limb
+record Pose(Point hip, Point neck, Point head, Map<Limb, Point> hands, Map<Limb, Point> feet) {
+
+    /// A point, forward and up, in centimetres.
+    record Point(double x, double y) {
+
+        Point toward(Point other, double share) {
+            return new Point(x + share * (other.x - x), y + share * (other.y - y));
+        }
+    }
+
+    /// How long before and after its contact a strike is on its way, in beats.
+    private static final double REACH_BEATS = 0.45;
+
+    private static final double SHOULDER = 0.82;
+    private static final double HIP = 0.52;
+
+    /// How much lower the hips are in a fighting stance than standing, and how much the height of the played body moves
+    /// them, as shares of stature. Drawing only.
+    private static final double STANCE_SINK = 0.045;
+
+    private static final double BEND = 0.06;
+
+    /// The pose at a place in a way.
+    ///
+    /// @param beat in beats; before 0 both stand at guard
+    static Pose at(PlayedWay way, Who who, double beat, double heightCm, double gapCm) {
+        Frame frame = Frame.at(way, who, beat);
+        double hipY = heightCm * (HIP - STANCE_SINK) + heightCm * BEND * frame.height;
+        double hipX = 9 * frame.weight;
+        Point hip = new Point(hipX, hipY);
+        double lean = 7 * frame.turn + 5 * frame.weight + 4;
+        Point neck = new Point(hipX + lean, hipY + heightCm * (SHOULDER - HIP));
+        Point head = new Point(neck.x + 5 + frame.slip * 9, neck.y + heightCm * 0.1 - Math.abs(frame.slip) * 8);
+        Map<Limb, Point> hands = new EnumMap<>(Limb.class);
+        Map<Limb, Point> feet = new EnumMap<>(Limb.class);
+        double shoulder = 10 * frame.turn;
+        hands.put(Limb.LEAD_ARM, new Point(neck.x + 26 - shoulder, neck.y - 2));
+        hands.put(Limb.REAR_ARM, new Point(neck.x + 13 + shoulder, neck.y + 2));
+        feet.put(Limb.LEAD_LEG, new Point(24, 0));
+        feet.put(Limb.REAR_LEG, new Point(-27, 0));
+        for (Busy busy : frame.busy) {
+            busy.reach(hands, feet, heightCm, gapCm);
+        }
+        return new Pose(hip, neck, head, hands, feet);
+    }
+
+    /// An action under way.
+    ///
+    /// @param share how far it is, 1 at its contact
+    private record Busy(Step step, double share) {
+
+        void reach(Map<Limb, Point> hands, Map<Limb, Point> feet, double heightCm, double gapCm) {
+            Side side = step.placed().side().orElse(Side.LEAD);
+            boolean leg = step.placed().technique().part() == Part.LEG;
+            Map<Limb, Point> limbs = leg ? feet : hands;
+            Limb limb = leg ? Limb.leg(side) : Limb.arm(side);
+            Point now = limbs.get(limb);
+            if (now == null || step.placed().technique().part() == Part.TRUNK) {
+                return;
+            }
+            double reach = step.placed().act().feint() ? share * 0.5 : share;
+            if (step.placed().technique().isStrike()) {
+                limbs.put(limb, now.toward(target(heightCm, gapCm), reach));
+            } else if (step.placed().technique().isDefence()
+                    && step.placed().technique().part() != Part.FEET) {
+                limbs.put(limb, now.toward(guard(leg, now), reach));
+            }
+        }
+
+        private Point target(double heightCm, double gapCm) {
+            double y = switch (step.placed().act().level()) {
+                case HEAD -> heightCm * 0.92;
+                case BODY, NONE -> heightCm * 0.66;
+                case LEG -> heightCm * 0.36;
+                case CALF -> heightCm * 0.18;
+            };
+            return new Point(gapCm - (step.placed().act().level() == Level.HEAD ? 4 : 12), y);
+        }
+
+        private static Point guard(boolean leg, Point now) {
+            return leg ? new Point(now.x + 6, 48) : new Point(now.x + 8, now.y + 12);
+        }
+    }
+
+    /// The body between two moments, and what is under way.
+    private record Frame(double turn, double weight, double height, double slip, List<Busy> busy) {
+
+        static Frame at(PlayedWay way, Who who, double beat) {
+            Moment before = way.moments().getFirst();
+            Optional<Moment> after = Optional.empty();
+            for (Moment moment : way.moments()) {
+                if (moment.beat().inBeats() <= beat) {
+                    before = moment;
+                } else if (after.isEmpty()) {
+                    after = Optional.of(moment);
+                }
+            }
+            Body from = before.of(who);
+            double share = after.map(a -> between(beat, beforeBeat(way, beat), a.beat()))
+                    .orElse(0.0);
+            Body to = after.map(a -> a.of(who)).orElse(from);
+            List<Busy> busy = way.of(who)
+                    .filter(s -> Math.abs(s.beat().inBeats() - beat) < REACH_BEATS)
+                    .map(s -> new Busy(s, 1 - Math.abs(s.beat().inBeats() - beat) / REACH_BEATS))
+                    .toList();
+            double slip = busy.stream()
+                    .filter(b -> b.step.placed().technique().part() == Part.TRUNK
+                            && b.step.placed().technique().isDefence())
+                    .mapToDouble(b -> b.share * (b.step.placed().side().orElse(Side.REAR) == Side.REAR ? -1 : 1))
+                    .sum();
+            return new Frame(
+                    mix(from.turn(), to.turn(), share),
+                    mix(from.weight(), to.weight(), share),
+                    mix(from.height(), to.height(), share),
+                    slip,
+                    busy);
+        }
+
+        private static Beat beforeBeat(PlayedWay way, double beat) {
+            Beat found = way.moments().getFirst().beat();
+            for (Moment moment : way.moments()) {
+                if (moment.beat().inBeats() <= beat) {
+                    found = moment.beat();
+                }
+            }
+            return found;
+        }
+
+        private static double between(double beat, Beat from, Beat to) {
+            double whole = to.since(from);
+            return whole <= 0 ? 0 : Math.clamp((beat - from.inBeats()) / whole, 0, 1);
+        }
+
+        private static double mix(double from, double to, double share) {
+            return from + share * (to - from);
+        }
+    }
+}

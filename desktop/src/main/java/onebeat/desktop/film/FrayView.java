@@ -1,0 +1,114 @@
+package onebeat.desktop.film;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.CubicCurve;
+import javafx.scene.shape.Line;
+import javafx.scene.text.Text;
+import onebeat.core.film.FollowUps.After;
+import onebeat.core.film.FollowUps.FollowUp;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Texts;
+
+/// Habits as ropes that fray into what he does next: a strand is as wide as its share, and beside it stand the count
+/// and
+/// the 95 % interval.
+final class FrayView extends Pane {
+
+    private static final double ROOT_WIDTH = 22;
+    private static final double ROOT_FROM = 92;
+    private static final double ROOT_TO = 150;
+    private static final double ROW = 30;
+    private static final int MOST_RESPONSES = 3;
+
+    private List<After> habits = List.of();
+
+    FrayView() {
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        widthProperty().addListener((_, _, _) -> draw());
+        heightProperty().addListener((_, _, _) -> draw());
+    }
+
+    void show(List<After> now) {
+        habits = now;
+        draw();
+    }
+
+    private void draw() {
+        List<Node> nodes = new ArrayList<>();
+        StringBuilder spoken = new StringBuilder();
+        double y = 8;
+        for (After after : habits) {
+            int rows = Math.min(MOST_RESPONSES, after.responses().size());
+            double height = Math.max(ROW * rows, ROW + 12);
+            if (y + height > getHeight()) {
+                break;
+            }
+            habit(nodes, after, y, rows, height);
+            spoken.append(Texts.of("film.habit.spoken", after.stimulus(), after.seen()));
+            y += height + 16;
+        }
+        getChildren().setAll(nodes);
+        setAccessibleText(spoken.toString());
+    }
+
+    private void habit(List<Node> nodes, After after, double top, int rows, double height) {
+        double middle = top + height / 2;
+        Text stimulus = Look.text(after.stimulus(), "mono-strong");
+        stimulus.setX(0);
+        stimulus.setY(middle - 2);
+        Text seen = Look.text(Texts.of("film.seen", after.seen()), "soft");
+        seen.setX(0);
+        seen.setY(middle + 15);
+        nodes.add(stimulus);
+        nodes.add(seen);
+        Line root = new Line(ROOT_FROM, middle, ROOT_TO, middle);
+        root.setStrokeWidth(ROOT_WIDTH);
+        root.getStyleClass().setAll("fray-root");
+        nodes.add(root);
+        double fork = ROOT_TO + 96;
+        double wordAt = fork + 14;
+        double barFrom = Math.max(wordAt + 92, getWidth() - 170);
+        double barTo = getWidth() - 56;
+        double offset = -ROOT_WIDTH / 2;
+        for (int i = rows - 1; i >= 0; i--) {
+            FollowUp response = after.responses().get(i);
+            double y = top + (height - ROW * rows) / 2 + ROW * (i + 0.5);
+            double width = Math.max(2, response.share().share() * ROOT_WIDTH);
+            double start = middle + ROOT_WIDTH / 2 - (offset + ROOT_WIDTH / 2) - width / 2;
+            CubicCurve strand = new CubicCurve(ROOT_TO - 2, start, ROOT_TO + 45, start, fork - 50, y, fork, y);
+            strand.setStrokeWidth(width);
+            strand.getStyleClass().setAll(i == 0 ? "fray-most" : "fray");
+            nodes.add(strand);
+            offset += width;
+            Text word = Look.text(response.response(), i == 0 ? "mono-strong" : "mono");
+            word.setX(wordAt);
+            word.setY(y + 5);
+            nodes.add(word);
+            interval(nodes, response, y, barFrom, barTo);
+        }
+    }
+
+    private void interval(List<Node> nodes, FollowUp response, double y, double from, double to) {
+        Line rule = new Line(from, y, to, y);
+        rule.getStyleClass().setAll("interval-rule");
+        double width = to - from;
+        Line bar = new Line(
+                from + response.share().low() * width,
+                y,
+                from + response.share().high() * width,
+                y);
+        bar.getStyleClass().setAll("interval");
+        Circle dot = new Circle(from + response.share().share() * width, y, 5);
+        dot.getStyleClass().setAll("interval-dot");
+        Text count = Look.text(
+                Texts.of("film.of", response.share().n(), response.share().of()), "small");
+        count.setX(to + 10);
+        count.setY(y + 5);
+        nodes.addAll(List.of(rule, bar, dot, count));
+    }
+}

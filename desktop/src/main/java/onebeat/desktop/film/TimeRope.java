@@ -1,0 +1,111 @@
+package onebeat.desktop.film;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleConsumer;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Ellipse;
+import javafx.scene.shape.Line;
+import javafx.scene.text.Text;
+import onebeat.core.film.Exchange;
+import onebeat.core.film.Reel;
+import onebeat.core.play.Who;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Texts;
+import onebeat.desktop.rope.Curve;
+import onebeat.desktop.rope.Curve.Point;
+
+/// A reel as a rope on the time axis: a knot for each exchange, in the colour of the one who started it.
+final class TimeRope extends Pane {
+
+    private static final double MIDDLE = 24;
+    private static final double SIDE = 12;
+
+    private final Line playhead = new Line();
+    private Optional<Reel> reel = Optional.empty();
+    private List<Exchange> exchanges = List.of();
+    private Optional<String> chosen = Optional.empty();
+    private double timeS;
+
+    /// @param seek is told the time that was pressed
+    TimeRope(DoubleConsumer seek) {
+        setMinHeight(58);
+        setPrefHeight(58);
+        setAccessibleRole(AccessibleRole.SLIDER);
+        playhead.getStyleClass().setAll("playhead");
+        widthProperty().addListener((_, _, _) -> draw());
+        setOnMousePressed(e -> seek.accept(timeAt(e.getX())));
+        setOnMouseDragged(e -> seek.accept(timeAt(e.getX())));
+    }
+
+    void show(Reel now, List<Exchange> on, Optional<String> here) {
+        reel = Optional.of(now);
+        exchanges = on;
+        chosen = here;
+        draw();
+    }
+
+    void time(double now) {
+        timeS = now;
+        playhead.setStartX(x(now));
+        playhead.setEndX(x(now));
+        playhead.setStartY(2);
+        playhead.setEndY(44);
+        setAccessibleText(Texts.of("film.axis", Texts.filmTime(now), exchanges.size()));
+    }
+
+    private void draw() {
+        getChildren().clear();
+        if (reel.isEmpty() || getWidth() < 40) {
+            return;
+        }
+        List<Node> nodes = new ArrayList<>();
+        List<Point> points = new ArrayList<>();
+        int side = 1;
+        for (double x = SIDE; x <= getWidth() - SIDE; x += 20) {
+            points.add(new Point(x, MIDDLE + side * 4));
+            side = -side;
+        }
+        nodes.add(Curve.through(points, "rope-line"));
+        double roundS = reel.get().roundSeconds();
+        for (int round = 1; (round - 1) * roundS < reel.get().seconds(); round++) {
+            Text name = Look.text(Texts.of("film.round", round), "soft");
+            name.setX(x((round - 1) * roundS));
+            name.setY(56);
+            nodes.add(name);
+        }
+        for (Exchange exchange : exchanges) {
+            nodes.add(knot(exchange));
+        }
+        nodes.add(playhead);
+        getChildren().setAll(nodes);
+        time(timeS);
+    }
+
+    /// The athlete's knots are round, the opponent's upright, so that they differ without colour too.
+    private Ellipse knot(Exchange exchange) {
+        boolean here = chosen.equals(Optional.of(exchange.id()));
+        boolean athlete = exchange.starter() == Who.ATHLETE;
+        Ellipse knot = new Ellipse(x(exchange.timeS()), MIDDLE, athlete ? 7 : 5, athlete ? 6 : 9);
+        knot.getStyleClass().setAll(athlete ? "time-knot-athlete" : "time-knot-partner");
+        if (here) {
+            knot.setRadiusX(knot.getRadiusX() + 3);
+            knot.setRadiusY(knot.getRadiusY() + 3);
+            knot.getStyleClass().setAll("time-knot-here");
+        }
+        return knot;
+    }
+
+    private double x(double time) {
+        double whole = reel.map(Reel::seconds).orElse(1.0);
+        return SIDE + time / whole * (getWidth() - 2 * SIDE);
+    }
+
+    private double timeAt(double x) {
+        double whole = reel.map(Reel::seconds).orElse(1.0);
+        return Math.clamp((x - SIDE) / (getWidth() - 2 * SIDE), 0, 1) * whole;
+    }
+}

@@ -1,0 +1,41 @@
+package onebeat.desktop.floor;
+
+import java.util.List;
+
+/// Everything that the floor shows at one moment.
+///
+/// @param head for example `ROUND 2 OF 4`
+/// @param about the drill and its tempo
+/// @param clock the big numbers
+/// @param lastTen whether the whole screen changes for the last ten seconds
+/// @param used how much of the round's rope is used up, 0 to 1
+/// @param lastTenFrom where on the rope the last ten seconds begin, 0 to 1
+/// @param call the running call, word by word
+/// @param beats how many beats a repetition has; 0 hides them
+/// @param beat the beat that sounds, from 0; -1 between repetitions
+/// @param tally repetitions and judgements so far
+/// @param next what comes next
+/// @param cautions what is said before and after
+record FloorPicture(
+        String head,
+        String about,
+        String clock,
+        boolean lastTen,
+        double used,
+        double lastTenFrom,
+        List<Word> call,
+        int beats,
+        int beat,
+        String tally,
+        String nextLabel,
+        String next,
+        String sound,
+        String cautions) {
+
+    FloorPicture {
+        call = List.copyOf(call);
+    }
+
+    /// A word of a call and whose it is.
+    record Word(String text, boolean partner) {}
+}

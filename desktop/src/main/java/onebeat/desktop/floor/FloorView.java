@@ -1,0 +1,190 @@
+package onebeat.desktop.floor;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.css.PseudoClass;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Group;
+import javafx.scene.Node;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Circle;
+import javafx.scene.text.Font;
+import javafx.scene.text.FontWeight;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
+import javafx.scene.transform.Scale;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Texts;
+import onebeat.desktop.rope.Curve;
+import onebeat.desktop.rope.Curve.Point;
+
+/// Draws the floor: dark, huge, calm. It is laid out once for 1280 by 800 and scaled to the window as a whole.
+final class FloorView extends Pane {
+
+    private static final PseudoClass LAST_TEN = PseudoClass.getPseudoClass("last-ten");
+    private static final double WIDTH = 1280;
+    private static final double HEIGHT = 800;
+    private static final double LEFT = 48;
+    private static final double RIGHT = 1232;
+    private static final double ROPE = 388;
+    private static final double CALL_BASE = 548;
+    private static final double MOST_CALL = 150;
+    private static final double LEAST_CALL = 52;
+
+    private final Group paper = new Group();
+    private final Scale scale = new Scale(1, 1);
+
+    FloorView() {
+        getStyleClass().add("floor");
+        setAccessibleRole(AccessibleRole.TEXT);
+        paper.getTransforms().add(scale);
+        paper.setManaged(false);
+        getChildren().add(paper);
+    }
+
+    @Override
+    protected void layoutChildren() {
+        double share = Math.min(getWidth() / WIDTH, getHeight() / HEIGHT);
+        scale.setX(share);
+        scale.setY(share);
+        paper.setLayoutX((getWidth() - WIDTH * share) / 2);
+        paper.setLayoutY((getHeight() - HEIGHT * share) / 2);
+    }
+
+    void show(FloorPicture now) {
+        pseudoClassStateChanged(LAST_TEN, now.lastTen());
+        List<Node> nodes = new ArrayList<>();
+        nodes.add(at(LEFT, 66, now.head().toUpperCase(Locale.ROOT), "floor-head"));
+        nodes.add(right(64, now.about(), "floor-say"));
+        nodes.add(at(LEFT - 10, 330, now.clock(), "floor-clock"));
+        if (now.lastTen()) {
+            nodes.add(right(320, Texts.of("floor.last.ten").toUpperCase(Locale.ROOT), "floor-next"));
+        }
+        rope(nodes, now);
+        call(nodes, now.call());
+        beats(nodes, now);
+        nodes.add(at(LEFT, 690, now.tally(), "floor-say"));
+        nodes.add(at(LEFT, 730, now.nextLabel(), "floor-say"));
+        Text next = at(LEFT + 4 + width(now.nextLabel(), 25), 733, now.next().toUpperCase(Locale.ROOT), "floor-next");
+        nodes.add(next);
+        nodes.add(right(110, now.sound(), "floor-say"));
+        nodes.add(at(LEFT, 776, Texts.of("floor.keys"), "floor-foot"));
+        if (!now.cautions().isEmpty()) {
+            TextFlow cautions = Look.flow(Look.text(now.cautions(), "floor-say"));
+            cautions.setPrefWidth(560);
+            cautions.setLayoutX(RIGHT - 560);
+            cautions.setLayoutY(140);
+            nodes.add(cautions);
+        }
+        paper.getChildren().setAll(nodes);
+        setAccessibleText(String.join(", ", now.head(), now.clock(), words(now.call()), now.tally()));
+    }
+
+    private static String words(List<FloorPicture.Word> call) {
+        return String.join(" ", call.stream().map(FloorPicture.Word::text).toList());
+    }
+
+    private static double width(String words, double size) {
+        return words.isEmpty() ? 0 : words.length() * size * 0.5 + 10;
+    }
+
+    private static Text at(double x, double y, String words, String style) {
+        Text text = Look.text(words, style);
+        text.setX(x);
+        text.setY(y);
+        return text;
+    }
+
+    private static Text right(double y, String words, String style) {
+        Text text = at(0, y, words, style);
+        text.layoutBoundsProperty().addListener((_, _, bounds) -> text.setX(RIGHT - bounds.getWidth()));
+        return text;
+    }
+
+    private static void rope(List<Node> nodes, FloorPicture now) {
+        double used = LEFT + Math.clamp(now.used(), 0, 1) * (RIGHT - LEFT);
+        double last = LEFT + Math.clamp(now.lastTenFrom(), 0, 1) * (RIGHT - LEFT);
+        nodes.add(wave(LEFT, used, "floor-rope-done"));
+        nodes.add(wave(used, RIGHT, "floor-rope"));
+        nodes.add(wave(Math.max(last, used), RIGHT, "floor-rope-last"));
+        Circle knot = new Circle(used, ROPE, 13);
+        knot.getStyleClass().setAll("floor-rope-knot");
+        nodes.add(knot);
+    }
+
+    private static Node wave(double from, double to, String style) {
+        List<Point> points = new ArrayList<>();
+        for (double x = from; x < to; x += 8) {
+            points.add(new Point(x, y(x)));
+        }
+        points.add(new Point(to, y(to)));
+        return Curve.through(points, style);
+    }
+
+    private static double y(double x) {
+        return ROPE + 4 * Math.sin((x - LEFT) / 8);
+    }
+
+    /// The call as large as it fits, over two rows where it is long; the partner's words in his colour.
+    private static void call(List<Node> nodes, List<FloorPicture.Word> call) {
+        if (call.isEmpty()) {
+            return;
+        }
+        double size = MOST_CALL;
+        List<List<FloorPicture.Word>> rows = rows(call, size);
+        while (size > LEAST_CALL && rows.size() > (size > 92 ? 1 : 2)) {
+            size -= 4;
+            rows = rows(call, size);
+        }
+        double y = rows.size() == 1 ? CALL_BASE : CALL_BASE - size * 0.42;
+        for (List<FloorPicture.Word> row : rows) {
+            double x = LEFT;
+            for (FloorPicture.Word word : row) {
+                Text text = Look.text(
+                        word.text().toUpperCase(Locale.ROOT),
+                        "floor-call",
+                        word.partner() ? "floor-partner" : "floor-own");
+                text.setFont(font(size));
+                text.setX(x);
+                text.setY(y);
+                nodes.add(text);
+                x += text.getLayoutBounds().getWidth() + size * 0.24;
+            }
+            y += size * 0.9;
+        }
+    }
+
+    private static Font font(double size) {
+        return Font.font("Bebas Neue", FontWeight.BOLD, size);
+    }
+
+    private static List<List<FloorPicture.Word>> rows(List<FloorPicture.Word> call, double size) {
+        List<List<FloorPicture.Word>> rows = new ArrayList<>();
+        rows.add(new ArrayList<>());
+        double x = 0;
+        Text measure = new Text();
+        measure.setFont(font(size));
+        for (FloorPicture.Word word : call) {
+            measure.setText(word.text().toUpperCase(Locale.ROOT));
+            double wide = measure.getLayoutBounds().getWidth() + size * 0.24;
+            if (x + wide > RIGHT - LEFT && !rows.getLast().isEmpty()) {
+                rows.add(new ArrayList<>());
+                x = 0;
+            }
+            rows.getLast().add(word);
+            x += wide;
+        }
+        return rows;
+    }
+
+    private static void beats(List<Node> nodes, FloorPicture now) {
+        double step = Math.min(44, (RIGHT - LEFT) / Math.max(1, now.beats()));
+        for (int b = 0; b < now.beats(); b++) {
+            boolean here = b == now.beat();
+            Circle dot = new Circle(LEFT + 10 + b * step, 634, here ? 13 : 8);
+            dot.getStyleClass().setAll(here ? "floor-beat-now" : b < now.beat() ? "floor-beat-on" : "floor-beat");
+            nodes.add(dot);
+        }
+    }
+}

@@ -1,0 +1,91 @@
+package onebeat.desktop.floor;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.LongSupplier;
+import onebeat.core.rounds.Event;
+import onebeat.core.rounds.Event.Kind;
+import onebeat.core.rounds.Schedule;
+
+/// A session on the clock: where it is, and what is due. It reads a monotonic clock and knows nothing of the screen.
+public final class Run {
+
+    /// What the session is doing.
+    public enum State {
+        READY,
+        RUNNING,
+        PAUSED,
+        DONE
+    }
+
+    private final Schedule schedule;
+    private final LongSupplier clockMs;
+    private State state = State.READY;
+    private long doneMs;
+    private long startedAt;
+    private long handledMs = -1;
+
+    /// @param clockMs a monotonic clock in milliseconds
+    public Run(Schedule schedule, LongSupplier clockMs) {
+        this.schedule = schedule;
+        this.clockMs = clockMs;
+    }
+
+    public Schedule schedule() {
+        return schedule;
+    }
+
+    public State state() {
+        return state;
+    }
+
+    /// Starts, pauses or goes on.
+    public void startOrPause() {
+        switch (state) {
+            case READY, PAUSED -> {
+                startedAt = clockMs.getAsLong();
+                state = State.RUNNING;
+            }
+            case RUNNING -> {
+                doneMs = atMs();
+                state = State.PAUSED;
+            }
+            case DONE -> {
+                // It stays done; another run is another Run.
+            }
+        }
+    }
+
+    /// How far the session is, in milliseconds from its start.
+    public long atMs() {
+        return state == State.RUNNING ? doneMs + clockMs.getAsLong() - startedAt : doneMs;
+    }
+
+    /// The events that have come due since the last call, in order. After a machine slept there may be many.
+    public List<Event> due() {
+        if (state != State.RUNNING) {
+            return List.of();
+        }
+        long now = atMs();
+        List<Event> due = schedule.between(handledMs, now);
+        handledMs = now;
+        if (now >= schedule.lengthMs()) {
+            doneMs = schedule.lengthMs();
+            state = State.DONE;
+        }
+        return due;
+    }
+
+    /// The repetition that was called last in the running or last round.
+    public Optional<Event> lastCall() {
+        return last(Kind.CALL);
+    }
+
+    /// The last event of a kind up to now.
+    public Optional<Event> last(Kind kind) {
+        long now = atMs();
+        return schedule.events().stream()
+                .filter(e -> e.kind() == kind && e.ms() <= now)
+                .reduce((_, later) -> later);
+    }
+}

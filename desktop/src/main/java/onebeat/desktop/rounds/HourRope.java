@@ -1,0 +1,125 @@
+package onebeat.desktop.rounds;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.IntConsumer;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Path;
+import javafx.scene.text.Text;
+import onebeat.core.rounds.Schedule;
+import onebeat.core.rounds.Schedule.Stretch;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Texts;
+import onebeat.desktop.rope.Curve;
+import onebeat.desktop.rope.Curve.Point;
+
+/// The session as one rope: rounds thick, rests thin, and under each round what it costs.
+final class HourRope extends Pane {
+
+    private static final double MIDDLE = 92;
+    private static final double SIDE = 26;
+
+    private final IntConsumer choose;
+    private Optional<Schedule> schedule = Optional.empty();
+    private int chosen;
+
+    /// @param choose is told the round that was pressed
+    HourRope(IntConsumer choose) {
+        this.choose = choose;
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        widthProperty().addListener((_, _, _) -> draw());
+    }
+
+    void show(Optional<Schedule> now, int round) {
+        schedule = now;
+        chosen = round;
+        draw();
+    }
+
+    private void draw() {
+        getChildren().clear();
+        if (getWidth() < 100) {
+            return;
+        }
+        List<Node> nodes = new ArrayList<>();
+        if (schedule.isEmpty() || schedule.get().rounds().isEmpty()) {
+            nodes.add(wave(SIDE, getWidth() - SIDE, "rest-rope"));
+            Text empty = Look.text(Texts.of("rounds.empty"), "soft");
+            empty.setX(SIDE);
+            empty.setY(MIDDLE + 44);
+            nodes.add(empty);
+            getChildren().setAll(nodes);
+            setAccessibleText(Texts.of("rounds.empty"));
+            return;
+        }
+        List<Stretch> rounds = schedule.get().rounds();
+        nodes.add(wave(SIDE, getWidth() - SIDE, "rest-rope"));
+        for (int i = 0; i < rounds.size(); i++) {
+            round(nodes, rounds.get(i), i);
+        }
+        getChildren().setAll(nodes);
+        setAccessibleText(
+                Texts.of("rounds.spoken", rounds.size(), schedule.get().lengthMs() / 60_000.0));
+    }
+
+    private void round(List<Node> nodes, Stretch stretch, int index) {
+        double from = x(stretch.startMs()) + 11;
+        double to = Math.max(from + 4, x(stretch.endMs()) - 11);
+        boolean here = index == chosen;
+        Path rope = wave(from, to, here ? "round-rope" : "round-rope-other");
+        rope.setMouseTransparent(false);
+        rope.setOnMouseClicked(_ -> choose.accept(index));
+        nodes.add(rope);
+        for (double x = from + 5; x < to - 2; x += 13) {
+            Line groove = new Line(x, MIDDLE + 8, x + 8, MIDDLE - 8);
+            groove.getStyleClass().setAll("round-groove");
+            groove.setMouseTransparent(true);
+            nodes.add(groove);
+        }
+        double middle = (from + to) / 2;
+        Text number = Look.text("" + (index + 1), "round-number");
+        number.setX(middle - 6);
+        number.setY(MIDDLE - 32);
+        nodes.add(number);
+        double room = to - from + 44;
+        int letters = (int) Math.max(4, room / 6.6);
+        nodes.add(under(shortened(stretch.part().name(), letters), middle, MIDDLE + 42, here ? "strong" : "small"));
+        nodes.add(under(Texts.of("rounds.reps", stretch.repetitions()), middle, MIDDLE + 62, "small"));
+        nodes.add(under(Texts.of("rounds.at", stretch.part().plan().bpm()), middle, MIDDLE + 80, "soft"));
+        nodes.add(under(Texts.clock(stretch.lengthMs() / 1000.0), middle, MIDDLE + 98, "soft"));
+    }
+
+    private static Text under(String words, double middle, double y, String style) {
+        Text text = Look.text(words, style);
+        text.setY(y);
+        text.setX(middle - words.length() * 3.2);
+        text.setMouseTransparent(true);
+        return text;
+    }
+
+    private static String shortened(String words, int most) {
+        return words.length() <= most ? words : words.substring(0, most - 1) + "…";
+    }
+
+    private static Path wave(double from, double to, String style) {
+        List<Point> points = new ArrayList<>();
+        int side = 1;
+        points.add(new Point(from, MIDDLE));
+        for (double x = from + 18; x < to - 9; x += 18) {
+            points.add(new Point(x, MIDDLE + side * 3));
+            side = -side;
+        }
+        points.add(new Point(to, MIDDLE));
+        return Curve.through(points, style);
+    }
+
+    private double x(long ms) {
+        long from = schedule.map(s -> s.rounds().getFirst().startMs()).orElse(0L);
+        double whole = Math.max(1, schedule.map(Schedule::lengthMs).orElse(1L) - from);
+        return SIDE + (ms - from) / whole * (getWidth() - 2 * SIDE);
+    }
+}

@@ -1,0 +1,354 @@
+package onebeat.desktop.rounds;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import onebeat.core.camp.Drill;
+import onebeat.core.camp.Edit;
+import onebeat.core.camp.Place;
+import onebeat.core.play.PlayedWay;
+import onebeat.core.play.Who;
+import onebeat.core.rounds.RoundPlan;
+import onebeat.core.rounds.Schedule;
+import onebeat.core.rounds.Schedule.Stretch;
+import onebeat.core.rounds.Session;
+import onebeat.core.timing.Link;
+import onebeat.core.timing.Timing;
+import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.LineWatch.Seen;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Station;
+import onebeat.desktop.desk.Texts;
+
+/// Rounds: lines are chosen for tonight, put in order and set to a tempo.
+public final class Rounds implements Station {
+
+    private static final int TEMPO_STEP = 2;
+
+    private final Desk desk;
+    private final Consumer<Station.Name> go;
+    private final VBox view = new VBox(12);
+    private final Text title = Look.text("", "title");
+    private final Text under = Look.text("", "soft");
+    private final HourRope hour = new HourRope(this::chooseRound);
+    private final VBox lines = new VBox(2);
+    private final ScrollPane linesScroll = Look.scroll(lines);
+    private final VBox round = new VBox(6);
+    private final VBox cost = new VBox(6);
+    private int chosenRound;
+    private int chosenLine;
+
+    /// @param go leads to another station
+    public Rounds(Desk desk, Consumer<Station.Name> go) {
+        this.desk = desk;
+        this.go = go;
+        build();
+    }
+
+    private void build() {
+        VBox top = new VBox(2, title, under, hour);
+        top.getStyleClass().add("paper");
+        hour.setMinHeight(206);
+        hour.setPrefHeight(206);
+        VBox left = paper("rounds.lines", linesScroll);
+        VBox middle = paper("rounds.round", round);
+        VBox right = paper("rounds.cost", cost);
+        VBox.setVgrow(linesScroll, Priority.ALWAYS);
+        HBox low = new HBox(12, left, middle, right);
+        left.prefWidthProperty().bind(low.widthProperty().multiply(0.38));
+        middle.prefWidthProperty().bind(low.widthProperty().multiply(0.36));
+        right.prefWidthProperty().bind(low.widthProperty().multiply(0.26));
+        low.setMinHeight(0);
+        VBox.setVgrow(low, Priority.ALWAYS);
+        view.getChildren().setAll(top, low);
+    }
+
+    private static VBox paper(String title, Node content) {
+        VBox paper = new VBox(8, Look.text(Texts.of(title), "heading"), content);
+        paper.getStyleClass().add("paper");
+        paper.setMinSize(0, 0);
+        return paper;
+    }
+
+    @Override
+    public Name name() {
+        return Name.ROUNDS;
+    }
+
+    @Override
+    public Region view() {
+        return view;
+    }
+
+    @Override
+    public String keys() {
+        return Texts.of("rounds.keys");
+    }
+
+    @Override
+    public void open() {
+        Optional<Session> tonight = desk.tonight();
+        Optional<Schedule> schedule = tonight.map(s -> Tonight.schedule(desk.camp(), s));
+        int rounds = schedule.map(s -> s.rounds().size()).orElse(0);
+        chosenRound = Math.clamp(chosenRound, 0, Math.max(0, rounds - 1));
+        title.setText(tonight.map(Session::name).orElse(Texts.of("rounds.none")));
+        under.setText(tonight.map(s -> Texts.of(
+                        "rounds.scheme",
+                        s.scheme().name(),
+                        Texts.clock(s.scheme().workS()),
+                        Texts.clock(s.scheme().restS())))
+                .orElse(Texts.of("rounds.none.under")));
+        hour.show(schedule, chosenRound);
+        showLines();
+        showRound(schedule);
+        showCost(schedule);
+    }
+
+    private void showLines() {
+        List<Drill> drills = List.copyOf(desk.camp().drills().all());
+        chosenLine = Math.clamp(chosenLine, 0, Math.max(0, drills.size() - 1));
+        List<Node> rows = new ArrayList<>();
+        for (int i = 0; i < drills.size(); i++) {
+            Drill drill = drills.get(i);
+            Text line = Look.text(drill.line(), "mono-tight");
+            VBox row = new VBox(1, Look.text(drill.name(), "small", "strong"), line);
+            row.getStyleClass().setAll("row");
+            row.pseudoClassStateChanged(Look.CHOSEN, i == chosenLine);
+            int index = i;
+            row.setOnMouseClicked(e -> {
+                chosenLine = index;
+                if (e.getClickCount() > 1) {
+                    addChosen();
+                } else {
+                    open();
+                }
+            });
+            rows.add(row);
+        }
+        if (rows.isEmpty()) {
+            rows.add(Look.flow(Look.text(Texts.of("bench.lines.empty"), "soft")));
+        }
+        lines.getChildren().setAll(rows);
+        linesScroll.setVvalue(rows.size() < 2 ? 0 : (double) chosenLine / (rows.size() - 1));
+    }
+
+    private void showRound(Optional<Schedule> schedule) {
+        round.getChildren().clear();
+        Optional<Stretch> here = schedule.filter(s -> !s.rounds().isEmpty())
+                .map(s -> s.rounds().get(Math.min(chosenRound, s.rounds().size() - 1)));
+        if (here.isEmpty()) {
+            round.getChildren().setAll(Look.flow(Look.text(Texts.of("rounds.round.empty"), "soft")));
+            return;
+        }
+        Stretch stretch = here.get();
+        RoundPlan plan = stretch.part().plan();
+        double ceiling = stretch.part().played().ways().stream()
+                .flatMap(w -> Timing.ceiling(w).stream())
+                .mapToDouble(Link::ceilingBpm)
+                .min()
+                .orElse(RoundPlan.MOST_BPM);
+        HBox numbers = new HBox(
+                26,
+                number("" + plan.bpm(), Texts.of("tempo.unit")),
+                number("" + stretch.repetitions(), Texts.of("rounds.number.reps")),
+                number("" + plan.gapBeats(), Texts.of("rounds.number.gap")));
+        String limit = plan.bpm() > ceiling
+                ? Texts.of("rounds.over", Math.floor(ceiling))
+                : Texts.of("rounds.under", Math.min(RoundPlan.MOST_BPM, Math.floor(ceiling)));
+        round.getChildren()
+                .setAll(
+                        Look.flow(Look.text(
+                                (chosenRound + 1) + "  " + stretch.part().name(), "strong")),
+                        Look.flow(Look.text(stretch.part().line(), "mono-strong")),
+                        numbers,
+                        Look.flow(Look.text(limit, "small")));
+    }
+
+    private static VBox number(String number, String unit) {
+        VBox box = new VBox(0, Look.text(number, "figure-number"), Look.text(unit, "soft"));
+        box.setAlignment(Pos.BOTTOM_LEFT);
+        return box;
+    }
+
+    private void showCost(Optional<Schedule> schedule) {
+        List<Stretch> rounds = schedule.map(Schedule::rounds).orElse(List.of());
+        int repetitions = rounds.stream().mapToInt(Stretch::repetitions).sum();
+        long strikes = rounds.stream()
+                .mapToLong(r -> r.repetitions() * strikes(r, Who.ATHLETE))
+                .sum();
+        long feeds = rounds.stream()
+                .mapToLong(r -> r.repetitions() * strikes(r, Who.PARTNER))
+                .sum();
+        long minutes = schedule.filter(s -> !s.rounds().isEmpty())
+                .map(s -> s.lengthMs() - s.rounds().getFirst().startMs())
+                .orElse(0L);
+        cost.getChildren()
+                .setAll(
+                        cost("rounds.cost.minutes", Texts.clock(minutes / 1000.0)),
+                        cost("rounds.cost.reps", "" + repetitions),
+                        cost("rounds.cost.strikes", "" + strikes),
+                        cost("rounds.cost.feeds", "" + feeds),
+                        Look.flow(Look.text(Texts.of("caution.short"), "caution")));
+    }
+
+    private static long strikes(Stretch stretch, Who who) {
+        List<PlayedWay> ways = stretch.part().played().ways();
+        return Math.round(
+                ways.stream().mapToLong(w -> w.strikesOf(who).count()).average().orElse(0));
+    }
+
+    private static HBox cost(String key, String value) {
+        HBox row = new HBox(Look.text(Texts.of(key), "small"), Look.spring(), Look.text(value, "mono-strong"));
+        row.setAlignment(Pos.BASELINE_LEFT);
+        return row;
+    }
+
+    private void chooseRound(int index) {
+        chosenRound = index;
+        open();
+    }
+
+    @Override
+    public String entered(Seen seen) {
+        if (seen.review().isEmpty()) {
+            desk.warn(seen.misread().map(m -> m.sentence()).orElse(Texts.of("bench.nothing")));
+            return seen.text();
+        }
+        Drill drill = new Drill(
+                desk.camp().drills().nextId("d"),
+                Texts.of("bench.new.name", desk.camp().drills().size() + 1),
+                seen.review().get().canonical(),
+                60,
+                desk.today(),
+                "");
+        if (desk.save(Edit.add(Place.DRILLS, drill)) && desk.addToTonight(drill)) {
+            open();
+            return "";
+        }
+        return seen.text();
+    }
+
+    @Override
+    public boolean pressed(KeyEvent key, boolean typing) {
+        boolean held = key.isControlDown() || key.isAltDown();
+        if (typing && !held) {
+            return false;
+        }
+        KeyCode code = key.getCode();
+        return switch (code) {
+            case UP -> chooseLine(-1);
+            case DOWN -> chooseLine(1);
+            case LEFT -> key.isShiftDown() ? move(-1) : nextRound(-1);
+            case RIGHT -> key.isShiftDown() ? move(1) : nextRound(1);
+            case ENTER, INSERT -> addChosen();
+            case DELETE, BACK_SPACE -> remove();
+            case PLUS, ADD, EQUALS, CLOSE_BRACKET -> change(r -> r.withBpm(r.bpm() + TEMPO_STEP));
+            case MINUS, SUBTRACT, OPEN_BRACKET -> change(r -> r.withBpm(r.bpm() - TEMPO_STEP));
+            case G -> change(r -> r.withGap(key.isShiftDown() ? r.gapBeats() - 1 : r.gapBeats() + 1));
+            case S -> nextScheme();
+            case F -> toFloor();
+            default -> false;
+        };
+    }
+
+    private boolean chooseLine(int step) {
+        int size = desk.camp().drills().size();
+        chosenLine = size == 0 ? 0 : Math.floorMod(chosenLine + step, size);
+        open();
+        return true;
+    }
+
+    private boolean nextRound(int step) {
+        chosenRound = Math.max(0, chosenRound + step);
+        open();
+        return true;
+    }
+
+    private boolean addChosen() {
+        List<Drill> drills = List.copyOf(desk.camp().drills().all());
+        if (!drills.isEmpty() && desk.addToTonight(drills.get(chosenLine))) {
+            chosenRound = desk.tonight()
+                    .map(s -> desk.camp().roundsOf(s.id()).size() - 1)
+                    .orElse(0);
+            open();
+        }
+        return true;
+    }
+
+    private List<RoundPlan> plans() {
+        return desk.tonight().map(s -> desk.camp().roundsOf(s.id())).orElse(List.of());
+    }
+
+    private Optional<RoundPlan> chosenPlan() {
+        List<RoundPlan> plans = plans();
+        return chosenRound < plans.size() ? Optional.of(plans.get(chosenRound)) : Optional.empty();
+    }
+
+    private boolean change(UnaryOperator<RoundPlan> changed) {
+        chosenPlan().ifPresent(plan -> desk.save(Edit.change(Place.ROUNDS, plan, changed.apply(plan))));
+        open();
+        return true;
+    }
+
+    /// Takes the round out and closes up the ones behind it, as one change.
+    private boolean remove() {
+        chosenPlan().ifPresent(plan -> {
+            List<Edit> edits = new ArrayList<>();
+            edits.add(Edit.remove(Place.ROUNDS, plan));
+            plans().stream()
+                    .filter(p -> p.position() > plan.position())
+                    .forEach(p -> edits.add(Edit.change(Place.ROUNDS, p, p.at(p.position() - 1))));
+            if (desk.save(new Edit.Together(edits))) {
+                desk.say(Texts.of("rounds.removed"));
+            }
+        });
+        open();
+        return true;
+    }
+
+    private boolean move(int step) {
+        List<RoundPlan> plans = plans();
+        int other = chosenRound + step;
+        if (chosenRound < plans.size() && other >= 0 && other < plans.size()) {
+            RoundPlan here = plans.get(chosenRound);
+            RoundPlan there = plans.get(other);
+            desk.save(Edit.together(
+                    Edit.change(Place.ROUNDS, here, here.at(there.position())),
+                    Edit.change(Place.ROUNDS, there, there.at(here.position()))));
+            chosenRound = other;
+        }
+        open();
+        return true;
+    }
+
+    private boolean nextScheme() {
+        desk.tonight()
+                .ifPresent(session -> desk.save(Edit.change(
+                        Place.SESSIONS,
+                        session,
+                        session.withScheme(session.scheme().next()))));
+        open();
+        return true;
+    }
+
+    private boolean toFloor() {
+        if (plans().isEmpty()) {
+            desk.warn(Texts.of("rounds.floor.empty"));
+        } else {
+            go.accept(Name.FLOOR);
+        }
+        return true;
+    }
+}

@@ -1,0 +1,100 @@
+package onebeat.desktop.shell;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Polygon;
+import javafx.scene.text.Text;
+import onebeat.core.camp.Camp;
+import onebeat.core.rounds.Session;
+import onebeat.desktop.desk.Texts;
+
+/// The camp as a cord from its first day to fight night, with a knot for every session.
+final class CampBand extends Pane {
+
+    private static final double LEFT = 96;
+    private static final double RIGHT = 104;
+    private static final double LINE = 40;
+
+    private Camp camp;
+    private LocalDate today;
+
+    CampBand(Camp camp, LocalDate today) {
+        this.camp = camp;
+        this.today = today;
+        setPrefHeight(72);
+        setMinHeight(72);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        widthProperty().addListener((_, _, _) -> draw());
+    }
+
+    void show(Camp now, LocalDate day) {
+        camp = now;
+        today = day;
+        draw();
+    }
+
+    private void draw() {
+        List<Node> nodes = new ArrayList<>();
+        nodes.add(text(16, 36, "ONE", "brand-one"));
+        nodes.add(text(16, 58, "BEAT", "brand-beat"));
+        double end = getWidth() - RIGHT;
+        double now = x(today);
+        nodes.add(line(LEFT, end, "cord"));
+        nodes.add(line(LEFT, now, "cord-done"));
+        for (Session session : camp.sessions().all()) {
+            boolean done = session.date().isBefore(today);
+            Circle knot = new Circle(x(session.date()), LINE, 5.5);
+            knot.getStyleClass().setAll(done ? "cord-knot-done" : "cord-knot");
+            nodes.add(knot);
+        }
+        Polygon mark = new Polygon(now, LINE - 10, now + 7, LINE - 20, now - 7, LINE - 20);
+        mark.getStyleClass().setAll("cord-now");
+        nodes.add(mark);
+        Text tonight = text(now, LINE - 25, Texts.of("camp.tonight"), "text", "small", "strong", "of-athlete");
+        tonight.setX(Math.max(LEFT, now - 20));
+        nodes.add(tonight);
+        for (int week = 1; week < 60; week++) {
+            LocalDate day = camp.card().firstDay().plusWeeks(week);
+            if (!day.isBefore(camp.card().fightNight())) {
+                break;
+            }
+            Line tick = new Line(x(day), LINE + 4, x(day), LINE + 9);
+            tick.getStyleClass().setAll("band-edge");
+            nodes.add(tick);
+        }
+        nodes.add(text(end + 14, 36, Texts.of("camp.fight").toUpperCase(Locale.ROOT), "text", "narrow"));
+        long days = ChronoUnit.DAYS.between(today, camp.card().fightNight());
+        String left = days >= 0 ? Texts.of("camp.days", days) : Texts.of("camp.over");
+        nodes.add(text(end + 14, 54, left, "text", "soft"));
+        nodes.add(text(LEFT, 62, camp.card().name(), "text", "soft"));
+        getChildren().setAll(nodes);
+        setAccessibleText(Texts.of("camp.spoken", camp.card().name(), days));
+    }
+
+    private double x(LocalDate day) {
+        double whole = Math.max(
+                1, ChronoUnit.DAYS.between(camp.card().firstDay(), camp.card().fightNight()));
+        double share = ChronoUnit.DAYS.between(camp.card().firstDay(), day) / whole;
+        return LEFT + Math.clamp(share, 0, 1) * (getWidth() - RIGHT - LEFT);
+    }
+
+    private static Line line(double from, double to, String style) {
+        Line line = new Line(from, LINE, to, LINE);
+        line.getStyleClass().setAll(style);
+        return line;
+    }
+
+    private static Text text(double x, double y, String words, String... styles) {
+        Text text = new Text(x, y, words);
+        text.getStyleClass().setAll(styles);
+        return text;
+    }
+}

@@ -1,0 +1,53 @@
+package onebeat.desktop.shell;
+
+import java.util.List;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import onebeat.core.camp.Camp;
+import onebeat.core.review.Finding;
+import onebeat.core.review.Review;
+import onebeat.desktop.desk.LineWatch.Seen;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Texts;
+import onebeat.desktop.rope.RopeView;
+
+/// What is being typed, drawn above the call line on stations other than the bench.
+final class Preview extends VBox {
+
+    private final RopeView rope = new RopeView();
+    private final Text finding = Look.text("", "small");
+
+    Preview() {
+        super(2);
+        getStyleClass().addAll("paper", "preview");
+        rope.setMinHeight(230);
+        rope.setPrefHeight(230);
+        setMaxHeight(USE_PREF_SIZE);
+        getChildren().setAll(rope, finding);
+        hide();
+    }
+
+    void hide() {
+        setVisible(false);
+        setManaged(false);
+    }
+
+    void show(Seen seen, Camp camp) {
+        boolean drawn = seen.review().isPresent();
+        setVisible(drawn);
+        setManaged(drawn);
+        if (drawn) {
+            Review review = seen.review().get();
+            rope.show(new RopeView.Picture(
+                    review.played().ways().getFirst(),
+                    camp.card().athlete().name(),
+                    camp.card().opponent().name(),
+                    review.findings()));
+            List<Finding> findings = review.findings();
+            finding.setText(
+                    findings.isEmpty()
+                            ? Texts.of("corner.clean")
+                            : findings.getFirst().text());
+        }
+    }
+}

@@ -1,0 +1,297 @@
+package onebeat.desktop.shell;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.LongSupplier;
+import javafx.animation.PauseTransition;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import javafx.util.Duration;
+import onebeat.core.camp.Camp;
+import onebeat.core.camp.Drill;
+import onebeat.desktop.bench.Bench;
+import onebeat.desktop.book.Book;
+import onebeat.desktop.callline.CallLine;
+import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.LineWatch;
+import onebeat.desktop.desk.LineWatch.Seen;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Station;
+import onebeat.desktop.desk.Station.Name;
+import onebeat.desktop.film.Film;
+import onebeat.desktop.floor.Floor;
+import onebeat.desktop.rounds.Rounds;
+import onebeat.desktop.sound.Sounds;
+
+/// The whole window: one path of five stations, the camp above, the call line below.
+public final class Shell {
+
+    private static final Duration DRAFT_AFTER = Duration.millis(350);
+
+    private final Desk desk;
+    private final BorderPane root = new BorderPane();
+    private final CampBand band;
+    private final StationRope path = new StationRope(this::go);
+    private final StackPane middle = new StackPane();
+    private final Preview preview = new Preview();
+    private final CallLine callLine = new CallLine();
+    private final Text keys = Look.text("", "footer");
+    private final Text notice = Look.text("", "footer");
+    private final VBox foot;
+    private final LineWatch watch = new LineWatch();
+    private final PauseTransition draft = new PauseTransition(DRAFT_AFTER);
+    private final Map<Name, Station> stations = new EnumMap<>(Name.class);
+    private final Map<Name, String> lines = new EnumMap<>(Name.class);
+    private Station here;
+    private String settled = "";
+    private boolean swallow;
+
+    /// @param clockMs a monotonic clock in milliseconds, for the floor
+    public Shell(Desk desk, Sounds sounds, LongSupplier clockMs) {
+        this.desk = desk;
+        this.band = new CampBand(desk.camp(), desk.today());
+        Film film = new Film(desk, this::go, this::type, this::prompt);
+        stations.put(Name.FILM, film);
+        stations.put(Name.BENCH, new Bench(desk, this::go, this::type));
+        stations.put(Name.ROUNDS, new Rounds(desk, this::go));
+        stations.put(Name.FLOOR, new Floor(desk, sounds, clockMs, this::go));
+        stations.put(Name.BOOK, new Book(desk, this::go, this::type));
+        HBox footer = new HBox(20, keys, Look.spring(), notice);
+        footer.setAlignment(Pos.CENTER_LEFT);
+        footer.setMinHeight(20);
+        foot = new VBox(6, callLine, footer);
+        foot.setPadding(new Insets(10, 16, 6, 96));
+        StackPane.setAlignment(preview, Pos.BOTTOM_CENTER);
+        middle.setPadding(new Insets(0, 16, 0, 16));
+        middle.setMinSize(0, 0);
+        root.setTop(band);
+        root.setLeft(path);
+        root.setCenter(middle);
+        root.setBottom(foot);
+        for (Name name : Name.values()) {
+            lines.put(name, desk.draft(name.name()));
+            station(name).view().setFocusTraversable(true);
+            station(name).view().setMinSize(0, 0);
+        }
+        if (line(Name.BENCH).isEmpty()) {
+            lines.put(Name.BENCH, desk.drill().map(Drill::line).orElse(""));
+        }
+        here = film;
+        listen();
+        go(Name.FILM);
+    }
+
+    private void listen() {
+        desk.campProperty().addListener((_, _, now) -> campChanged(now));
+        desk.noticeProperty().addListener((_, _, now) -> {
+            notice.setText(now.text());
+            notice.getStyleClass().setAll("text", now.wrong() ? "footer-wrong" : "footer");
+        });
+        callLine.textProperty().addListener((_, _, now) -> {
+            look(now);
+            draft.playFromStart();
+        });
+        draft.setOnFinished(_ -> keepDraft());
+    }
+
+    private void campChanged(Camp now) {
+        band.show(now, desk.today());
+        look(callLine.text());
+    }
+
+    private void keepDraft() {
+        if (!desk.draft(here.name().name()).equals(callLine.text())) {
+            desk.keepDraft(here.name().name(), callLine.text());
+        }
+    }
+
+    private Station station(Name name) {
+        Station station = stations.get(name);
+        if (station == null) {
+            throw new IllegalStateException("no station " + name);
+        }
+        return station;
+    }
+
+    private String line(Name name) {
+        return lines.getOrDefault(name, "");
+    }
+
+    public Parent root() {
+        return root;
+    }
+
+    /// Takes the keys of a scene.
+    public void attach(Scene scene) {
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (pressed(e)) {
+                swallow = true;
+                e.consume();
+            }
+        });
+        scene.addEventFilter(KeyEvent.KEY_TYPED, e -> {
+            if (swallow) {
+                e.consume();
+            }
+        });
+        scene.addEventFilter(KeyEvent.KEY_RELEASED, _ -> swallow = false);
+        here.view().requestFocus();
+    }
+
+    /// Goes to a station.
+    public void go(Name name) {
+        draft.stop();
+        keepDraft();
+        lines.put(here.name(), callLine.text());
+        here.leave();
+        here = station(name);
+        boolean floor = name == Name.FLOOR;
+        band.setVisible(!floor);
+        band.setManaged(!floor);
+        path.setVisible(!floor);
+        path.setManaged(!floor);
+        showFoot(!floor);
+        middle.setPadding(floor ? Insets.EMPTY : new Insets(0, 16, 0, 16));
+        preview.hide();
+        middle.getChildren().setAll(here.view(), preview);
+        path.here(name);
+        keys.setText(here.keys());
+        prompt(here.prompt());
+        here.open();
+        type(line(name));
+        here.view().requestFocus();
+    }
+
+    public Name here() {
+        return here.name();
+    }
+
+    private void showFoot(boolean visible) {
+        foot.setVisible(visible);
+        foot.setManaged(visible);
+    }
+
+    /// Puts a line into the call line, as the station's own.
+    private void type(String line) {
+        settled = line;
+        boolean same = callLine.text().equals(line);
+        callLine.set(line);
+        if (same) {
+            look(line);
+        }
+    }
+
+    private void prompt(String words) {
+        if (here.prompt().equals(words)) {
+            callLine.prompt(words);
+        }
+    }
+
+    private void look(String text) {
+        watch.ask(text, desk.camp().context(), this::seen);
+    }
+
+    private void seen(Seen seen) {
+        if (!seen.text().equals(callLine.text())) {
+            return;
+        }
+        callLine.show(seen);
+        here.lineSeen(seen);
+        boolean previews =
+                here.name() != Name.BENCH && callLine.isTyping() && !seen.text().isBlank();
+        if (previews) {
+            preview.show(seen, desk.camp());
+        } else {
+            preview.hide();
+        }
+    }
+
+    private boolean pressed(KeyEvent key) {
+        boolean typing = callLine.isTyping();
+        KeyCode code = key.getCode();
+        if (key.isControlDown() && code.isDigitKey()) {
+            return stationKey(code);
+        }
+        if (key.isControlDown() && (code == KeyCode.Z || code == KeyCode.Y)) {
+            return undoOrRedo(code == KeyCode.Y || key.isShiftDown(), typing);
+        }
+        if (typing && !key.isControlDown() && !key.isAltDown()) {
+            if (code == KeyCode.ESCAPE) {
+                leaveLine();
+                return true;
+            }
+            if (code == KeyCode.ENTER) {
+                enter();
+                return true;
+            }
+        }
+        if (!typing && code == KeyCode.SLASH) {
+            showFoot(true);
+            callLine.type();
+            return true;
+        }
+        return here.pressed(key, typing);
+    }
+
+    private boolean stationKey(KeyCode code) {
+        Optional<Name> name = Name.at(number(code));
+        name.ifPresent(this::go);
+        return name.isPresent();
+    }
+
+    private static int number(KeyCode digit) {
+        return Integer.parseInt(digit.getName().replaceAll("\\D", ""));
+    }
+
+    /// While something half written stands in the call line, undo belongs to it; otherwise to the camp.
+    private boolean undoOrRedo(boolean redo, boolean typing) {
+        if (typing && !callLine.text().equals(settled)) {
+            return false;
+        }
+        if (redo) {
+            desk.redo();
+        } else {
+            desk.undo();
+        }
+        here.open();
+        if (here.name() == Name.BENCH) {
+            desk.drill().map(Drill::line).ifPresent(this::type);
+        }
+        return true;
+    }
+
+    private void leaveLine() {
+        preview.hide();
+        showFoot(here.name() != Name.FLOOR);
+        here.view().requestFocus();
+    }
+
+    private void enter() {
+        Seen seen = LineWatch.see(callLine.text(), desk.camp().context());
+        String after = here.entered(seen);
+        preview.hide();
+        type(after);
+    }
+
+    /// The line as it stands now; for those who drive the window.
+    public CallLine callLine() {
+        return callLine;
+    }
+
+    /// Closes what runs beside the window.
+    public void close() {
+        keepDraft();
+        here.leave();
+        watch.close();
+    }
+}

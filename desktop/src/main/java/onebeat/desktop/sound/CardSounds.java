@@ -1,0 +1,72 @@
+package onebeat.desktop.sound;
+
+import java.io.BufferedInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import javax.sound.sampled.AudioInputStream;
+import javax.sound.sampled.AudioSystem;
+import javax.sound.sampled.Clip;
+import javax.sound.sampled.LineUnavailableException;
+import javax.sound.sampled.UnsupportedAudioFileException;
+import onebeat.desktop.desk.Texts;
+
+/// Plays the shipped sounds on the sound card.
+public final class CardSounds implements Sounds {
+
+    private final Map<Sound, Clip> clips;
+
+    private CardSounds(Map<Sound, Clip> clips) {
+        this.clips = clips;
+    }
+
+    /// The card's sounds, or silence with the reason. Without a card asking for a line throws
+    /// `IllegalArgumentException`.
+    public static Sounds orSilence() {
+        Map<Sound, Clip> clips = new EnumMap<>(Sound.class);
+        try {
+            for (Sound sound : Sound.values()) {
+                clips.put(sound, clip(sound));
+            }
+            return new CardSounds(clips);
+        } catch (IllegalArgumentException | LineUnavailableException | IOException | UnsupportedAudioFileException e) {
+            clips.values().forEach(Clip::close);
+            return new SilentSounds(Texts.of("sound.none"));
+        }
+    }
+
+    private static Clip clip(Sound sound) throws IOException, UnsupportedAudioFileException, LineUnavailableException {
+        try (InputStream file = CardSounds.class.getResourceAsStream("/onebeat/desktop/sound/" + sound.file())) {
+            if (file == null) {
+                throw new IOException("not shipped: " + sound.file());
+            }
+            try (AudioInputStream audio = AudioSystem.getAudioInputStream(new BufferedInputStream(file))) {
+                Clip clip = AudioSystem.getClip();
+                clip.open(audio);
+                return clip;
+            }
+        }
+    }
+
+    @Override
+    public void play(Sound sound) {
+        Clip clip = clips.get(sound);
+        if (clip != null) {
+            clip.stop();
+            clip.setFramePosition(0);
+            clip.start();
+        }
+    }
+
+    @Override
+    public Optional<String> silentBecause() {
+        return Optional.empty();
+    }
+
+    @Override
+    public void close() {
+        clips.values().forEach(Clip::close);
+    }
+}

@@ -1,0 +1,36 @@
+package onebeat.desktop.sound;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// The stand-in where there is no sound card: it plays nothing, says so, and remembers what it would have played.
+public final class SilentSounds implements Sounds {
+
+    private final String reason;
+    private final List<Sound> played = new ArrayList<>();
+
+    public SilentSounds(String reason) {
+        this.reason = reason;
+    }
+
+    @Override
+    public void play(Sound sound) {
+        played.add(sound);
+    }
+
+    /// What would have been heard, in order.
+    public List<Sound> played() {
+        return List.copyOf(played);
+    }
+
+    @Override
+    public Optional<String> silentBecause() {
+        return Optional.of(reason);
+    }
+
+    @Override
+    public void close() {
+        // Nothing is open.
+    }
+}

@@ -1,0 +1,35 @@
+package onebeat.desktop.sound;
+
+import java.util.Optional;
+
+/// What can be heard on the floor.
+public interface Sounds extends AutoCloseable {
+
+    /// The sounds that ship, by file.
+    enum Sound {
+        BELL("bell.wav"),
+        END("end.wav"),
+        CALL("call.wav"),
+        CLICK("click.wav"),
+        LAST_TEN("last-ten.wav");
+
+        private final String file;
+
+        Sound(String file) {
+            this.file = file;
+        }
+
+        String file() {
+            return file;
+        }
+    }
+
+    /// Plays a sound now and returns at once.
+    void play(Sound sound);
+
+    /// Why nothing is heard, where nothing is.
+    Optional<String> silentBecause();
+
+    @Override
+    void close();
+}
