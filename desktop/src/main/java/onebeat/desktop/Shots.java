@@ -9,6 +9,7 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import javafx.animation.PauseTransition;
 import javafx.event.Event;
 import javafx.scene.Scene;
@@ -32,12 +33,16 @@ final class Shots {
     private static final Duration SETTLE = Duration.millis(900);
 
     /// The floor is shown in its first round.
-    private static final Duration INTO_ROUND = Duration.millis(21_500);
+    private static final Duration INTO_ROUND = Duration.millis(25_300);
+
+    /// The bench is shown so many steps along the rope.
+    private static final int ALONG = 17;
 
     private final Shell shell;
     private final Path folder;
     private final Deque<Shot> shots = new ArrayDeque<>();
 
+    /// One picture; without a name only a step on the way to the next.
     private record Shot(String name, Duration settle, Runnable before) {}
 
     Shots(Shell shell, Path folder) {
@@ -47,11 +52,11 @@ final class Shots {
                 "film",
                 SETTLE,
                 () -> go(Name.FILM, KeyCode.DOWN, KeyCode.DOWN, KeyCode.DOWN, KeyCode.RIGHT, KeyCode.RIGHT)));
-        shots.add(new Shot("bench", SETTLE, () -> {
+        shots.add(new Shot("", SETTLE, () -> {
             go(Name.BENCH);
             shell.callLine().set(Texts.of("shots.line"));
-            press(KeyCode.RIGHT);
         }));
+        shots.add(new Shot("bench", SETTLE, () -> IntStream.range(0, ALONG).forEach(_ -> press(KeyCode.RIGHT))));
         shots.add(new Shot("rounds", SETTLE, () -> go(Name.ROUNDS, KeyCode.RIGHT)));
         shots.add(new Shot("floor", INTO_ROUND, () -> go(Name.FLOOR, KeyCode.SPACE)));
         shots.add(new Shot("book", SETTLE, () -> go(Name.BOOK)));
@@ -80,7 +85,9 @@ final class Shots {
         shot.before.run();
         PauseTransition wait = new PauseTransition(shot.settle);
         wait.setOnFinished(_ -> {
-            write(shot.name);
+            if (!shot.name.isEmpty()) {
+                write(shot.name);
+            }
             take(then);
         });
         wait.play();

@@ -82,24 +82,31 @@ public final class FollowUps {
                         beats.computeIfAbsent(p.beat(), _ -> new ArrayList<>()).add(p));
         List<Map.Entry<Beat, List<Placed>>> order = new ArrayList<>(beats.entrySet());
         for (int i = 0; i < order.size(); i++) {
-            Optional<Beat> next =
-                    i + 1 < order.size() ? Optional.of(order.get(i + 1).getKey()) : Optional.empty();
             List<Placed> stimulus = order.get(i).getValue();
-            response(way, who, stimulus, next)
+            Optional<Placed> next = i + 1 < order.size()
+                    ? Optional.of(order.get(i + 1).getValue().getFirst())
+                    : Optional.empty();
+            response(way, who, stimulus.getFirst(), next)
                     .ifPresent(r -> counts.computeIfAbsent(words(stimulus), _ -> new LinkedHashMap<>())
                             .computeIfAbsent(r, _ -> new ArrayList<>())
                             .add(exchange.id()));
         }
     }
 
-    private static Optional<String> response(Way way, Who who, List<Placed> stimulus, Optional<Beat> next) {
-        Placed first = stimulus.getFirst();
+    /// The first thing the other does on the stimulus or after it, before the one's next beat. What he throws on that
+    /// beat comes before it where the one only meets it.
+    private static Optional<String> response(Way way, Who who, Placed stimulus, Optional<Placed> next) {
         return way.actions().stream()
-                .filter(p -> p.who() == who && p.index() > first.index())
-                .filter(p -> p.beat().compareTo(first.beat()) >= 0)
-                .filter(p -> next.isEmpty() || p.beat().compareTo(next.get()) < 0)
+                .filter(p -> p.who() == who && p.index() > stimulus.index())
+                .filter(p -> p.beat().compareTo(stimulus.beat()) >= 0)
+                .filter(p -> next.isEmpty() || isBefore(p, next.get()))
                 .min(Comparator.comparing(Placed::beat).thenComparingInt(Placed::index))
                 .map(p -> words(List.of(p)));
+    }
+
+    private static boolean isBefore(Placed one, Placed next) {
+        int byBeat = one.beat().compareTo(next.beat());
+        return byBeat < 0 || (byBeat == 0 && one.index() < next.index());
     }
 
     private static String words(List<Placed> actions) {

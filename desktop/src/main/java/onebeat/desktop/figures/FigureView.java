@@ -90,6 +90,7 @@ public final class FigureView extends Pane {
             Point shoulder = new Point(pose.neck().x(), pose.neck().y() - 6);
             limb(shoulder, at(pose.hands(), Limb.REAR_ARM), arm, -1, "figure-back");
             line(pose.hip(), pose.neck());
+            line(pose.neck(), pose.neck().toward(pose.head(), 0.3));
             limb(pose.hip(), at(pose.feet(), Limb.LEAD_LEG), leg, 1, "");
             limb(shoulder, at(pose.hands(), Limb.LEAD_ARM), arm, -1, "");
             Circle head = new Circle(px(pose.head()), py(pose.head()), 11 * scale);

@@ -52,7 +52,7 @@ record Pose(Point hip, Point neck, Point head, Map<Limb, Point> hands, Map<Limb,
         Point hip = new Point(hipX, hipY);
         double lean = 7 * frame.turn + 5 * frame.weight + 4;
         Point neck = new Point(hipX + lean, hipY + heightCm * (SHOULDER - HIP));
-        Point head = new Point(neck.x + 5 + frame.slip * 9, neck.y + heightCm * 0.1 - Math.abs(frame.slip) * 8);
+        Point head = new Point(neck.x + 3 + frame.slip * 9, neck.y + heightCm * 0.085 - Math.abs(frame.slip) * 8);
         Map<Limb, Point> hands = new EnumMap<>(Limb.class);
         Map<Limb, Point> feet = new EnumMap<>(Limb.class);
         double shoulder = 10 * frame.turn;

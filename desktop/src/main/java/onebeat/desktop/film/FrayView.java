@@ -22,10 +22,12 @@ final class FrayView extends Pane {
     private static final double ROOT_WIDTH = 22;
     private static final double ROOT_FROM = 92;
     private static final double ROOT_TO = 150;
-    private static final double ROW = 30;
+    private static final double LEAST_ROW = 28;
+    private static final double MOST_ROW = 42;
     private static final int MOST_RESPONSES = 3;
 
     private List<After> habits = List.of();
+    private double row = LEAST_ROW;
 
     FrayView() {
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
@@ -42,9 +44,10 @@ final class FrayView extends Pane {
         List<Node> nodes = new ArrayList<>();
         StringBuilder spoken = new StringBuilder();
         double y = 8;
+        row = rowHeight();
         for (After after : habits) {
             int rows = Math.min(MOST_RESPONSES, after.responses().size());
-            double height = Math.max(ROW * rows, ROW + 12);
+            double height = Math.max(row * rows, row + 12);
             if (y + height > getHeight()) {
                 break;
             }
@@ -54,6 +57,14 @@ final class FrayView extends Pane {
         }
         getChildren().setAll(nodes);
         setAccessibleText(spoken.toString());
+    }
+
+    /// Few habits are given more room, many less.
+    private double rowHeight() {
+        int rows = habits.stream()
+                .mapToInt(h -> Math.clamp(h.responses().size(), 1, MOST_RESPONSES))
+                .sum();
+        return Math.clamp((getHeight() - 20.0 * habits.size()) / Math.max(1, rows + 1), LEAST_ROW, MOST_ROW);
     }
 
     private void habit(List<Node> nodes, After after, double top, int rows, double height) {
@@ -77,7 +88,7 @@ final class FrayView extends Pane {
         double offset = -ROOT_WIDTH / 2;
         for (int i = rows - 1; i >= 0; i--) {
             FollowUp response = after.responses().get(i);
-            double y = top + (height - ROW * rows) / 2 + ROW * (i + 0.5);
+            double y = top + (height - row * rows) / 2 + row * (i + 0.5);
             double width = Math.max(2, response.share().share() * ROOT_WIDTH);
             double start = middle + ROOT_WIDTH / 2 - (offset + ROOT_WIDTH / 2) - width / 2;
             CubicCurve strand = new CubicCurve(ROOT_TO - 2, start, ROOT_TO + 45, start, fork - 50, y, fork, y);

@@ -248,7 +248,7 @@ public final class Floor implements Station {
 
     private FloorPicture plain(String head, String clock, String tally, String sound) {
         return new FloorPicture(
-                head, "", clock, false, 1, 1, List.of(), 0, -1, tally, "", "", sound, Texts.of("caution.floor"));
+                head, "", clock, false, 1, 1, List.of(), 0, -1, "", tally, "", "", sound, Texts.of("caution.floor"));
     }
 
     private FloorPicture ready(Schedule schedule, String sound) {
@@ -263,6 +263,7 @@ public final class Floor implements Station {
                 words(first.part().line()),
                 0,
                 -1,
+                "",
                 Texts.of("floor.ready"),
                 Texts.of("floor.first"),
                 first.part().name(),
@@ -289,6 +290,7 @@ public final class Floor implements Station {
                 words(coming.part().line()),
                 0,
                 -1,
+                "",
                 first ? "" : tallyOf(next.get() - 1),
                 Texts.of("floor.next"),
                 coming.part().name(),
@@ -326,11 +328,8 @@ public final class Floor implements Station {
                 words(stretch.part().line()),
                 beats,
                 click.map(e -> (int) Math.floor(e.beat())).orElse(-1),
-                Texts.of(
-                        "floor.tally",
-                        call.map(e -> e.repetition() + 1).orElse(0),
-                        stretch.repetitions(),
-                        tallyOf(round)),
+                Texts.of("floor.count", call.map(e -> e.repetition() + 1).orElse(0), stretch.repetitions()),
+                tallyOf(round),
                 Texts.of("floor.next"),
                 next,
                 sound,

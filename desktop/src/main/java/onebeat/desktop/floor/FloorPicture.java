@@ -13,7 +13,8 @@ import java.util.List;
 /// @param call the running call, word by word
 /// @param beats how many beats a repetition has; 0 hides them
 /// @param beat the beat that sounds, from 0; -1 between repetitions
-/// @param tally repetitions and judgements so far
+/// @param count the running repetition and how many there are
+/// @param tally judgements so far
 /// @param next what comes next
 /// @param cautions what is said before and after
 record FloorPicture(
@@ -26,6 +27,7 @@ record FloorPicture(
         List<Word> call,
         int beats,
         int beat,
+        String count,
         String tally,
         String nextLabel,
         String next,

@@ -10,7 +10,6 @@ import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.text.Font;
-import javafx.scene.text.FontWeight;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 import javafx.scene.transform.Scale;
@@ -59,14 +58,19 @@ final class FloorView extends Pane {
         nodes.add(right(64, now.about(), "floor-say"));
         nodes.add(at(LEFT - 10, 330, now.clock(), "floor-clock"));
         if (now.lastTen()) {
-            nodes.add(right(320, Texts.of("floor.last.ten").toUpperCase(Locale.ROOT), "floor-next"));
+            nodes.add(right(352, Texts.of("floor.last.ten").toUpperCase(Locale.ROOT), "floor-next"));
         }
         rope(nodes, now);
         call(nodes, now.call());
         beats(nodes, now);
-        nodes.add(at(LEFT, 690, now.tally(), "floor-say"));
-        nodes.add(at(LEFT, 730, now.nextLabel(), "floor-say"));
-        Text next = at(LEFT + 4 + width(now.nextLabel(), 25), 733, now.next().toUpperCase(Locale.ROOT), "floor-next");
+        nodes.add(right(236, now.count(), "floor-count"));
+        if (now.cautions().isEmpty()) {
+            nodes.add(right(296, now.tally().toUpperCase(Locale.ROOT), "floor-next"));
+        } else {
+            nodes.add(at(LEFT, 672, now.tally(), "floor-say"));
+        }
+        nodes.add(at(LEFT, 716, now.nextLabel(), "floor-say"));
+        Text next = at(LEFT + 4 + width(now.nextLabel(), 25), 719, now.next().toUpperCase(Locale.ROOT), "floor-next");
         nodes.add(next);
         nodes.add(right(110, now.sound(), "floor-say"));
         nodes.add(at(LEFT, 776, Texts.of("floor.keys"), "floor-foot"));
@@ -156,7 +160,7 @@ final class FloorView extends Pane {
     }
 
     private static Font font(double size) {
-        return Font.font("Bebas Neue", FontWeight.BOLD, size);
+        return Font.font("Bebas Neue Bold", size);
     }
 
     private static List<List<FloorPicture.Word>> rows(List<FloorPicture.Word> call, double size) {

@@ -8,18 +8,19 @@ import onebeat.core.play.Who;
 /// @param width of the drawing in pixels
 /// @param height of the drawing in pixels
 /// @param beats how many beats are drawn
-record RopeScale(double width, double height, int beats) {
+/// @param widestCm the largest gap that has to fit, in centimetres
+record RopeScale(double width, double height, int beats, double widestCm) {
 
-    static final double LEFT = 96;
-    static final double RIGHT = 28;
+    static final double LEFT = 84;
+    static final double RIGHT = 84;
     static final double TOP = 30;
     static final double BOTTOM = 62;
 
     /// Between two of a strand's three threads, in pixels.
     static final double THREAD = 12;
 
-    /// The largest gap that is drawn to scale, in centimetres.
-    private static final double WIDEST_CM = 195;
+    /// Even a line that stays near is drawn as if the gap could grow so wide, so that near looks near.
+    private static final double LEAST_WIDE_CM = 130;
 
     double x(double beat) {
         double step = (width - LEFT - RIGHT) / (beats + 0.5);
@@ -36,12 +37,12 @@ record RopeScale(double width, double height, int beats) {
     }
 
     double pixelsPerCm() {
-        return (height - TOP - BOTTOM - 4 * THREAD) / WIDEST_CM;
+        return (height - TOP - BOTTOM - 4 * THREAD) / Math.max(LEAST_WIDE_CM, widestCm);
     }
 
     /// The middle of a strand at a gap: half the gap above or below the middle of the drawing.
     double strand(Who who, double gapCm) {
-        double half = Math.min(gapCm, WIDEST_CM) / 2 * pixelsPerCm() + THREAD;
+        double half = gapCm / 2 * pixelsPerCm() + THREAD;
         return who == Who.PARTNER ? middle() - half : middle() + half;
     }
 

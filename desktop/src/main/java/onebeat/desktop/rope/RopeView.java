@@ -62,13 +62,19 @@ public final class RopeView extends Pane {
     private static final double NORMAL_WIDTH = 6.5;
     private static final double LIGHT_WIDTH = 3;
 
+    /// The next wider band is drawn too where it lies so near, in centimetres.
+    private static final double BAND_ROOM_CM = 20;
+
+    /// Below this height the bands have no names: there is no room for them.
+    private static final double NAMES_FROM = 235;
+
     /// How wide a character of the small text is, in pixels.
     private static final double SMALL_CHARACTER = 6.2;
 
     /// How far before its contact a stroke leaves the strand, in beats.
     private static final double LEAD_IN = 0.36;
 
-    private final DoubleProperty scrub = new SimpleDoubleProperty(0);
+    private final DoubleProperty scrub = new SimpleDoubleProperty(-0.35);
     private @Nullable Picture picture;
     private double drawnWidth;
     private double drawnHeight;
@@ -108,7 +114,13 @@ public final class RopeView extends Pane {
     }
 
     private RopeScale scale() {
-        return new RopeScale(getWidth(), getHeight(), Math.max(1, beats()));
+        double widest = picture == null
+                ? 0
+                : picture.way().moments().stream()
+                        .mapToDouble(Moment::gapCm)
+                        .max()
+                        .orElse(0);
+        return new RopeScale(getWidth(), getHeight(), Math.max(1, beats()), widest + BAND_ROOM_CM);
     }
 
     @Override
@@ -150,32 +162,28 @@ public final class RopeView extends Pane {
         return node;
     }
 
+    /// Every edge is drawn above and below the middle; the names take turns there, or they would stand in each other.
     private static void bands(List<Node> nodes, RopeScale scale, PlayedWay way) {
         double widest = way.moments().stream().mapToDouble(Moment::gapCm).max().orElse(0);
+        double from = RopeScale.LEFT - 22;
+        double to = scale.width() - RopeScale.RIGHT + 12;
+        boolean below = true;
         for (Band band : Band.values()) {
             double edge = Bands.middleCm(band);
-            if (edge > widest + 45) {
+            below = !below;
+            if (edge > widest + BAND_ROOM_CM) {
                 continue;
             }
             double half = edge / 2 * scale.pixelsPerCm() + RopeScale.THREAD;
-            Rectangle area = styled(
-                    new Rectangle(
-                            RopeScale.LEFT - 22,
-                            scale.middle() - half,
-                            scale.width() - RopeScale.LEFT - RopeScale.RIGHT + 40,
-                            2 * half),
-                    "band");
-            nodes.add(area);
-            nodes.add(styled(
-                    new Line(
-                            RopeScale.LEFT - 22,
-                            scale.middle() + half,
-                            scale.width() - RopeScale.RIGHT + 18,
-                            scale.middle() + half),
-                    "band-edge"));
-            Text name = styled(new Text(Texts.of("band." + band.word()) + " " + Math.round(edge)), "text", "band-name");
-            name.setX(10);
-            name.setY(scale.middle() + half + 4);
+            nodes.add(styled(new Rectangle(from, scale.middle() - half, to - from, 2 * half), "band"));
+            for (double y : new double[] {scale.middle() - half, scale.middle() + half}) {
+                nodes.add(styled(new Line(from, y, to, y), "band-edge"));
+            }
+            String words = Texts.of("band." + band.word()) + " " + Math.round(edge);
+            Text name = styled(new Text(words), "text", "band-name");
+            name.setX(to + 6);
+            name.setVisible(scale.height() >= NAMES_FROM);
+            name.setY((below ? scale.middle() + half : scale.middle() - half) + 4);
             nodes.add(name);
         }
     }
@@ -206,7 +214,7 @@ public final class RopeView extends Pane {
             turn.add(new Point(x, sway + body.turn() * RopeScale.THREAD));
         }
         Point last = middle.getLast();
-        middle.add(new Point(scale.width() - RopeScale.RIGHT + 14, last.y()));
+        middle.add(new Point(scale.width() - RopeScale.RIGHT + 12, last.y()));
         for (Level level : List.of(Level.HEAD, Level.BODY, Level.LEG)) {
             List<Point> thread = middle.stream()
                     .map(p -> new Point(p.x(), p.y() + RopeScale.thread(level)))
@@ -227,11 +235,8 @@ public final class RopeView extends Pane {
                     "text",
                     "narrow",
                     who == Who.ATHLETE ? "of-athlete" : "of-partner");
-            name.setX(10);
-            name.setY(
-                    who == Who.PARTNER
-                            ? scale.strand(who, start.gapCm()) - RopeScale.THREAD
-                            : scale.strand(who, start.gapCm()) + 2.4 * RopeScale.THREAD);
+            name.setX(2);
+            name.setY(scale.strand(who, start.gapCm()) + 6);
             nodes.add(name);
         }
     }

@@ -20,7 +20,7 @@ import onebeat.desktop.rope.Curve.Point;
 /// The session as one rope: rounds thick, rests thin, and under each round what it costs.
 final class HourRope extends Pane {
 
-    private static final double MIDDLE = 92;
+    private static final double MIDDLE = 66;
     private static final double SIDE = 26;
 
     private final IntConsumer choose;

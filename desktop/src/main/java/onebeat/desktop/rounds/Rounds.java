@@ -31,6 +31,7 @@ import onebeat.desktop.desk.LineWatch.Seen;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Station;
 import onebeat.desktop.desk.Texts;
+import onebeat.desktop.rope.RopeView;
 
 /// Rounds: lines are chosen for tonight, put in order and set to a tempo.
 public final class Rounds implements Station {
@@ -47,6 +48,7 @@ public final class Rounds implements Station {
     private final ScrollPane linesScroll = Look.scroll(lines);
     private final VBox round = new VBox(6);
     private final VBox cost = new VBox(6);
+    private final RopeView rope = new RopeView();
     private int chosenRound;
     private int chosenLine;
 
@@ -60,12 +62,15 @@ public final class Rounds implements Station {
     private void build() {
         VBox top = new VBox(2, title, under, hour);
         top.getStyleClass().add("paper");
-        hour.setMinHeight(206);
-        hour.setPrefHeight(206);
+        hour.setMinHeight(178);
+        hour.setPrefHeight(178);
         VBox left = paper("rounds.lines", linesScroll);
         VBox middle = paper("rounds.round", round);
         VBox right = paper("rounds.cost", cost);
         VBox.setVgrow(linesScroll, Priority.ALWAYS);
+        VBox.setVgrow(round, Priority.ALWAYS);
+        VBox.setVgrow(rope, Priority.ALWAYS);
+        rope.setMinHeight(0);
         HBox low = new HBox(12, left, middle, right);
         left.prefWidthProperty().bind(low.widthProperty().multiply(0.38));
         middle.prefWidthProperty().bind(low.widthProperty().multiply(0.36));
@@ -166,14 +171,22 @@ public final class Rounds implements Station {
                 number("" + plan.gapBeats(), Texts.of("rounds.number.gap")));
         String limit = plan.bpm() > ceiling
                 ? Texts.of("rounds.over", Math.floor(ceiling))
-                : Texts.of("rounds.under", Math.min(RoundPlan.MOST_BPM, Math.floor(ceiling)));
+                : ceiling < RoundPlan.MOST_BPM
+                        ? Texts.of("rounds.under", Math.floor(ceiling))
+                        : Texts.of("tempo.open", RoundPlan.MOST_BPM);
+        rope.show(new RopeView.Picture(
+                stretch.part().played().ways().getFirst(),
+                desk.camp().card().athlete().name(),
+                desk.camp().card().opponent().name(),
+                List.of()));
         round.getChildren()
                 .setAll(
                         Look.flow(Look.text(
                                 (chosenRound + 1) + "  " + stretch.part().name(), "strong")),
                         Look.flow(Look.text(stretch.part().line(), "mono-strong")),
                         numbers,
-                        Look.flow(Look.text(limit, "small")));
+                        Look.flow(Look.text(limit, "small")),
+                        rope);
     }
 
     private static VBox number(String number, String unit) {
