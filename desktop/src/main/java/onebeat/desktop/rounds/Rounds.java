@@ -183,7 +183,6 @@ public final class Rounds implements Station {
                 .setAll(
                         Look.flow(Look.text(
                                 (chosenRound + 1) + "  " + stretch.part().name(), "strong")),
-                        Look.flow(Look.text(stretch.part().line(), "mono-strong")),
                         numbers,
                         Look.flow(Look.text(limit, "small")),
                         rope);
