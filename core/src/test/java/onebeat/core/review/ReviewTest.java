@@ -43,7 +43,7 @@ class ReviewTest {
                 "1 2 2 > RELOAD > 1 2 reload 2",
                 "1 3/3 > RELOAD > 1 3/4",
                 "[1 2 2]*2 > RELOAD > [1 2 reload 2]*2",
-                "roll-lead 2 > ARM_ONLY > roll-lead 3",
+                "roll-lead 2 > ARM_ONLY > roll-lead 1",
                 "1/sw-mid 2 > COUNT_SHORT > 1 sw-mid 2",
                 "in+sw-low > COUNT_SHORT > in sw-low",
                 "3 2 > NAKED_HOOK > 1 3 2",
