@@ -1,0 +1,81 @@
+package onebeat.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.StringReader;
+import onebeat.core.exchange.Band;
+import onebeat.core.exchange.Stance;
+import onebeat.core.film.Exchange;
+import onebeat.core.film.Outcome;
+import onebeat.core.notation.Vocabulary;
+import onebeat.core.play.Who;
+import onebeat.formats.film.FilmCsv;
+import onebeat.formats.film.FilmCsv.Film;
+import onebeat.formats.film.FilmCsv.Rejected;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class FilmCsvTest {
+
+    private static final String HEADER =
+            "reel,time_s,round,starter,athlete_stance,partner_stance,range,line,outcome,note\n";
+
+    private static Film read(String rows) {
+        return FilmCsv.read(new StringReader(HEADER + rows), Vocabulary.standard());
+    }
+
+    @Test
+    void readsAnExchange() {
+        Film film = read("hall,12.4,1,partner,orthodox,southpaw,long,(1)  parry 2,clean,\"low, \"\"rear\"\" hand\"\n");
+        assertThat(film.rejected()).isEmpty();
+        Exchange one = film.exchanges().getFirst();
+        assertThat(one.reelId()).isEqualTo("hall");
+        assertThat(one.timeS()).isEqualTo(12.4);
+        assertThat(one.starter()).isEqualTo(Who.PARTNER);
+        assertThat(one.partnerStance()).isEqualTo(Stance.SOUTHPAW);
+        assertThat(one.range()).contains(Band.LONG);
+        assertThat(one.line()).isEqualTo("(1) parry 2");
+        assertThat(one.outcome()).isEqualTo(Outcome.CLEAN);
+        assertThat(one.note()).isEqualTo("low, \"rear\" hand");
+    }
+
+    @Test
+    void noRangeIsNoRange() {
+        assertThat(read("hall,1,1,athlete,orthodox,orthodox,,1 2,none,\n")
+                        .exchanges()
+                        .getFirst()
+                        .range())
+                .isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '>',
+            value = {
+                "hall,soon,1,athlete,orthodox,southpaw,long,1,none, > time_s",
+                "hall,-4,1,athlete,orthodox,southpaw,long,1,none, > time_s",
+                "hall,NaN,1,athlete,orthodox,southpaw,long,1,none, > time_s",
+                "hall,4,x,athlete,orthodox,southpaw,long,1,none, > round",
+                "hall,4,1,she,orthodox,southpaw,long,1,none, > starter",
+                "hall,4,1,athlete,goofy,southpaw,long,1,none, > athlete_stance",
+                "hall,4,1,athlete,orthodox,southpaw,far,1,none, > range",
+                "hall,4,1,athlete,orthodox,southpaw,long,1 zap,none, > line",
+                "hall,4,1,athlete,orthodox,southpaw,long,1,great, > outcome",
+                "hall,4,1 > starter"
+            })
+    void aBadRowIsToldByLineAndColumnAndTheOthersAreTaken(String row, String column) {
+        Film film = read(row + "\nhall,5,1,athlete,orthodox,southpaw,long,1 2,none,ok\n");
+        assertThat(film.exchanges()).hasSize(1);
+        Rejected rejected = film.rejected().getFirst();
+        assertThat(rejected.line()).isEqualTo(2);
+        assertThat(rejected.column()).isEqualTo(column);
+        assertThat(rejected.reason()).isNotBlank();
+    }
+
+    @Test
+    void aMissingColumnIsTold() {
+        Film film = FilmCsv.read(new StringReader("reel,line\nhall,1 2\n"), Vocabulary.standard());
+        assertThat(film.rejected().getFirst().column()).isEqualTo("time_s");
+    }
+}

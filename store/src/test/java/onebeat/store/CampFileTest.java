@@ -1,0 +1,357 @@
+package onebeat.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import onebeat.core.book.Judgement;
+import onebeat.core.book.Repetition;
+import onebeat.core.book.RoundRun;
+import onebeat.core.camp.Camp;
+import onebeat.core.camp.Card;
+import onebeat.core.camp.Drill;
+import onebeat.core.camp.Edit;
+import onebeat.core.camp.Place;
+import onebeat.core.exchange.Band;
+import onebeat.core.exchange.Fighter;
+import onebeat.core.exchange.Stance;
+import onebeat.core.film.Exchange;
+import onebeat.core.film.Outcome;
+import onebeat.core.film.Reel;
+import onebeat.core.notation.OwnLine;
+import onebeat.core.play.Who;
+import onebeat.core.rounds.RoundPlan;
+import onebeat.core.rounds.Session;
+import onebeat.store.Opening.Opened;
+import onebeat.store.Opening.Reason;
+import onebeat.store.Opening.Refused;
+import onebeat.store.Saving.NotSaved;
+import onebeat.store.Saving.Saved;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class CampFileTest {
+
+    static final LocalDate DAY = LocalDate.of(2027, 3, 4);
+    static final Card CARD = new Card(
+            "Saltlight",
+            new Fighter("Ilka", Stance.ORTHODOX, 168, 170),
+            new Fighter("Noor", Stance.SOUTHPAW, 177, 182),
+            DAY,
+            DAY.plusWeeks(8));
+
+    @TempDir
+    Path folder;
+
+    static Drill drill(String id, String line) {
+        return new Drill(id, "name \"of\" " + id + " ’é", line, 60, DAY, "");
+    }
+
+    /// One thing of every kind.
+    static List<Edit> oneOfEach() {
+        return List.of(
+                Edit.add(Place.REELS, new Reel("reel", "second reel", 540.5, 180)),
+                Edit.add(
+                        Place.EXCHANGES,
+                        new Exchange(
+                                "x1",
+                                "reel",
+                                12.3,
+                                1,
+                                Who.PARTNER,
+                                Stance.ORTHODOX,
+                                Stance.SOUTHPAW,
+                                Optional.of(Band.LONG),
+                                "(1) parry 2",
+                                Outcome.CLEAN,
+                                "a note, with 'quotes'")),
+                Edit.add(
+                        Place.EXCHANGES,
+                        new Exchange(
+                                "x2",
+                                "reel",
+                                20,
+                                1,
+                                Who.ATHLETE,
+                                Stance.ORTHODOX,
+                                Stance.SOUTHPAW,
+                                Optional.empty(),
+                                "1 (none)",
+                                Outcome.NONE,
+                                "")),
+                Edit.add(Place.DRILLS, drill("d1", "1 2 3")),
+                Edit.add(Place.OWN_LINES, new OwnLine("doorstep", "(1) catch+1 2")),
+                Edit.add(Place.SESSIONS, new Session("s1", DAY, "Tonight", "kickboxing")),
+                Edit.add(Place.ROUNDS, new RoundPlan("r1", "s1", 0, "d1", 66, 4)),
+                Edit.add(Place.RUNS, new RoundRun("n1", "r1", "d1", DAY, 66, 180, 17)),
+                Edit.add(Place.REPETITIONS, new Repetition("p1", "r1", "d1", DAY, 66, 14_000, Judgement.LATE)));
+    }
+
+    CampFile create(String name) {
+        return opened(CampFile.create(folder.resolve(name), CARD, filling -> {}));
+    }
+
+    static CampFile opened(Opening opening) {
+        return switch (opening) {
+            case Opened opened -> opened.file();
+            case Refused refused -> throw new AssertionError(refused.sentence());
+        };
+    }
+
+    static Refused refused(Opening opening) {
+        return switch (opening) {
+            case Opened _ -> throw new AssertionError("was opened");
+            case Refused refused -> refused;
+        };
+    }
+
+    static Camp saved(Saving saving) {
+        return switch (saving) {
+            case Saved saved -> saved.camp();
+            case NotSaved not -> throw new AssertionError(not.sentence());
+        };
+    }
+
+    @Test
+    void everyKindOfThingComesBackAsItWas() {
+        Path path = folder.resolve("a.onebeat");
+        Camp before;
+        try (CampFile file = create("a.onebeat")) {
+            oneOfEach().forEach(edit -> saved(file.save(edit)));
+            before = file.camp();
+        }
+        try (CampFile again = opened(CampFile.open(path))) {
+            assertThat(again.camp()).isEqualTo(before);
+            assertThat(again.camp().exchanges().size()).isEqualTo(2);
+        }
+    }
+
+    @Test
+    void undoAndRedoWorkAcrossRestarts() {
+        Path path = folder.resolve("a.onebeat");
+        List<Camp> states = new ArrayList<>();
+        try (CampFile file = create("a.onebeat")) {
+            states.add(file.camp());
+            oneOfEach().forEach(edit -> states.add(saved(file.save(edit))));
+        }
+        for (int i = states.size() - 2; i >= 0; i--) {
+            try (CampFile file = opened(CampFile.open(path))) {
+                assertThat(saved(file.undo().orElseThrow())).isEqualTo(states.get(i));
+            }
+        }
+        try (CampFile file = opened(CampFile.open(path))) {
+            assertThat(file.undo()).isEmpty();
+        }
+        for (int i = 1; i < states.size(); i++) {
+            try (CampFile file = opened(CampFile.open(path))) {
+                assertThat(saved(file.redo().orElseThrow())).isEqualTo(states.get(i));
+            }
+        }
+        try (CampFile file = opened(CampFile.open(path))) {
+            assertThat(file.redo()).isEmpty();
+        }
+    }
+
+    @Test
+    void changesTakenBackAndDoneAgain() {
+        try (CampFile file = create("a.onebeat")) {
+            Drill first = drill("d1", "1 2");
+            file.save(Edit.add(Place.DRILLS, first));
+            file.save(Edit.change(Place.DRILLS, first, first.withLine("1 2 3")));
+            file.save(Edit.remove(Place.DRILLS, first.withLine("1 2 3")));
+            assertThat(file.camp().drills().size()).isZero();
+            file.undo();
+            assertThat(file.camp().drills().get("d1").orElseThrow().line()).isEqualTo("1 2 3");
+            file.undo();
+            assertThat(file.camp().drills().get("d1").orElseThrow().line()).isEqualTo("1 2");
+            file.redo();
+            assertThat(file.camp().drills().get("d1").orElseThrow().line()).isEqualTo("1 2 3");
+        }
+    }
+
+    @Test
+    void aNewChangeAfterUndoEndsTheRedo() {
+        try (CampFile file = create("a.onebeat")) {
+            file.save(Edit.add(Place.DRILLS, drill("d1", "1")));
+            file.undo();
+            file.save(Edit.add(Place.DRILLS, drill("d2", "2")));
+            assertThat(file.redo()).isEmpty();
+            assertThat(file.camp().drills().all()).extracting(Drill::id).containsExactly("d2");
+        }
+    }
+
+    @Test
+    void severalChangesAreOneStep() {
+        try (CampFile file = create("a.onebeat")) {
+            Camp before = file.camp();
+            Drill one = drill("d1", "1");
+            file.save(Edit.together(
+                    Edit.add(Place.DRILLS, one),
+                    Edit.change(Place.DRILLS, one, one.withBpm(90)),
+                    Edit.add(Place.SESSIONS, new Session("s1", DAY, "Tonight", "boxing"))));
+            Camp after = file.camp();
+            assertThat(saved(file.undo().orElseThrow())).isEqualTo(before);
+            assertThat(saved(file.redo().orElseThrow())).isEqualTo(after);
+        }
+    }
+
+    @Test
+    void theCardChangesAndComesBack() {
+        Path path = folder.resolve("a.onebeat");
+        Card other = new Card("Other", CARD.athlete(), CARD.opponent(), DAY, DAY.plusWeeks(6));
+        try (CampFile file = create("a.onebeat")) {
+            file.save(new Edit.OfCard(CARD, other));
+        }
+        try (CampFile file = opened(CampFile.open(path))) {
+            assertThat(file.camp().card()).isEqualTo(other);
+            file.undo();
+            assertThat(file.camp().card()).isEqualTo(CARD);
+        }
+    }
+
+    @Test
+    void draftsAreKeptAndAreNoChanges() {
+        Path path = folder.resolve("a.onebeat");
+        try (CampFile file = create("a.onebeat")) {
+            assertThat(file.draft("BENCH")).isEmpty();
+            file.keepDraft("BENCH", "1 2 ro");
+            file.keepDraft("BENCH", "1 2 rol");
+        }
+        try (CampFile file = opened(CampFile.open(path))) {
+            assertThat(file.draft("BENCH")).isEqualTo("1 2 rol");
+            assertThat(file.undo()).isEmpty();
+        }
+    }
+
+    /// Seeded: any row of edits, undos and redos leaves the file and the value in step.
+    @Test
+    void fileAndValueStayInStep() {
+        Random random = new Random(5);
+        Path path = folder.resolve("a.onebeat");
+        CampFile file = create("a.onebeat");
+        for (int i = 0; i < 150; i++) {
+            switch (random.nextInt(6)) {
+                case 0 -> file.undo();
+                case 1 -> file.redo();
+                case 2 -> {
+                    file.close();
+                    Camp before = file.camp();
+                    file = opened(CampFile.open(path));
+                    assertThat(file.camp()).isEqualTo(before);
+                }
+                default -> file.save(randomEdit(random, file.camp()));
+            }
+        }
+        Camp last = file.camp();
+        file.close();
+        try (CampFile again = opened(CampFile.open(path))) {
+            assertThat(again.camp()).isEqualTo(last);
+        }
+    }
+
+    private static Edit randomEdit(Random random, Camp camp) {
+        List<Drill> all = List.copyOf(camp.drills().all());
+        if (all.isEmpty() || random.nextInt(3) == 0) {
+            return Edit.add(Place.DRILLS, drill(camp.drills().nextId("d"), "1 2"));
+        }
+        Drill one = all.get(random.nextInt(all.size()));
+        return random.nextBoolean()
+                ? Edit.remove(Place.DRILLS, one)
+                : Edit.change(Place.DRILLS, one, one.withBpm(20 + random.nextInt(200)));
+    }
+
+    private Refused refusedUnchanged(String name, byte[] content) throws IOException {
+        Path path = folder.resolve(name);
+        Files.write(path, content);
+        Refused refused = refused(CampFile.open(path));
+        assertThat(Files.readAllBytes(path)).as("left as it was").isEqualTo(content);
+        assertThat(refused.sentence()).contains(name).endsWith(".");
+        return refused;
+    }
+
+    @Test
+    void noiseAndForeignFilesAreNeverTouched() throws IOException {
+        byte[] noise = new byte[5000];
+        new Random(1).nextBytes(noise);
+        assertThat(refusedUnchanged("noise.onebeat", noise).reason()).isEqualTo(Reason.NOT_A_CAMP);
+        assertThat(refusedUnchanged("empty.onebeat", new byte[0]).reason()).isEqualTo(Reason.NOT_A_CAMP);
+        assertThat(refusedUnchanged("text.onebeat", "1 2 3".getBytes(StandardCharsets.UTF_8))
+                        .reason())
+                .isEqualTo(Reason.NOT_A_CAMP);
+        byte[] foreign = camp();
+        ByteBuffer.wrap(foreign).putInt(68, 12345);
+        assertThat(refusedUnchanged("foreign.onebeat", foreign).reason()).isEqualTo(Reason.NOT_A_CAMP);
+    }
+
+    @Test
+    void aNewerCampIsNeverTouched() throws IOException {
+        byte[] newer = camp();
+        ByteBuffer.wrap(newer).putInt(60, Header.NEWEST + 1);
+        Refused refused = refusedUnchanged("newer.onebeat", newer);
+        assertThat(refused.reason()).isEqualTo(Reason.NEWER);
+        assertThat(refused.sentence()).contains("newer");
+    }
+
+    @Test
+    void aSpoiltCampIsNeverTouched() throws IOException {
+        byte[] spoilt = camp();
+        Random random = new Random(2);
+        for (int i = 4096; i < spoilt.length; i++) {
+            spoilt[i] = (byte) random.nextInt();
+        }
+        assertThat(refusedUnchanged("spoilt.onebeat", spoilt).reason()).isEqualTo(Reason.SPOILT);
+        byte[] cut = Arrays.copyOf(camp(), 6000);
+        assertThat(refusedUnchanged("cut.onebeat", cut).reason()).isEqualTo(Reason.SPOILT);
+    }
+
+    private byte[] camp() throws IOException {
+        Path path = folder.resolve("good" + System.nanoTime() + ".onebeat");
+        opened(CampFile.create(path, CARD, filling -> oneOfEach().forEach(filling::add)))
+                .close();
+        return Files.readAllBytes(path);
+    }
+
+    @Test
+    void aSecondProgramIsToldAndTheFirstGoesOn() {
+        Path path = folder.resolve("a.onebeat");
+        try (CampFile first = create("a.onebeat")) {
+            Refused refused = refused(CampFile.open(path));
+            assertThat(refused.reason()).isEqualTo(Reason.IN_USE);
+            assertThat(refused.sentence()).contains("another");
+            saved(first.save(Edit.add(Place.DRILLS, drill("d1", "1"))));
+        }
+        try (CampFile later = opened(CampFile.open(path))) {
+            assertThat(later.camp().drills().size()).isEqualTo(1);
+        }
+    }
+
+    @Test
+    void aMissingFileAndATakenNameAreTold() throws IOException {
+        assertThat(refused(CampFile.open(folder.resolve("gone.onebeat"))).reason())
+                .isEqualTo(Reason.MISSING);
+        create("a.onebeat").close();
+        byte[] before = Files.readAllBytes(folder.resolve("a.onebeat"));
+        Refused refused = refused(CampFile.create(folder.resolve("a.onebeat"), CARD, filling -> {}));
+        assertThat(refused.reason()).isEqualTo(Reason.CANNOT_WRITE);
+        assertThat(Files.readAllBytes(folder.resolve("a.onebeat"))).isEqualTo(before);
+    }
+
+    /// As an administrator a read-only mode does not bite, so the folder is a path under a regular file.
+    @Test
+    void aFolderThatCannotBeWrittenIsTold() throws IOException {
+        Path file = Files.writeString(folder.resolve("file"), "not a folder");
+        Refused refused = refused(CampFile.create(file.resolve("camp.onebeat"), CARD, filling -> {}));
+        assertThat(refused.reason()).isEqualTo(Reason.CANNOT_WRITE);
+        assertThat(refused.sentence()).contains("Nothing was written");
+        assertThat(Files.readString(file)).isEqualTo("not a folder");
+    }
+}

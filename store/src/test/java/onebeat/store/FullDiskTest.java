@@ -1,0 +1,54 @@
+package onebeat.store;
+
+import static onebeat.store.CampFileTest.opened;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import onebeat.core.camp.Camp;
+import onebeat.core.camp.Edit;
+import onebeat.core.camp.Place;
+import onebeat.store.Saving.NotSaved;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// A full disk: a small file system of its own is filled up. Needs the right to mount; left out where it is missing.
+class FullDiskTest {
+
+    @TempDir
+    Path folder;
+
+    private static int run(String... command) throws IOException, InterruptedException {
+        return new ProcessBuilder(command).redirectErrorStream(true).start().waitFor();
+    }
+
+    @Test
+    void aFullDiskIsToldAndNothingIsLost() throws IOException, InterruptedException {
+        Path small = Files.createDirectory(folder.resolve("small"));
+        assumeTrue(run("mount", "-t", "tmpfs", "-o", "size=512k", "tmpfs", small.toString()) == 0);
+        try {
+            Path path = small.resolve("a.onebeat");
+            Camp before;
+            try (CampFile file = opened(CampFile.create(path, CampFileTest.CARD, filling -> {}))) {
+                Saving last = file.save(Edit.add(Place.DRILLS, CampFileTest.drill("d0", "1")));
+                for (int i = 1; last instanceof Saving.Saved && i < 2000; i++) {
+                    last = file.save(Edit.add(Place.DRILLS, CampFileTest.drill("d" + i, "1 2 3 ".repeat(300))));
+                }
+                before = file.camp();
+                assertThat(last)
+                        .isInstanceOfSatisfying(
+                                NotSaved.class,
+                                not -> assertThat(not.sentence())
+                                        .contains("disk is full")
+                                        .contains("safe"));
+            }
+            try (CampFile again = opened(CampFile.open(path))) {
+                assertThat(again.camp()).isEqualTo(before);
+            }
+        } finally {
+            run("umount", small.toString());
+        }
+    }
+}
