@@ -28,7 +28,8 @@ import onebeat.store.Opening.Refused;
 import org.jspecify.annotations.Nullable;
 
 /// The window. Without arguments the last camp opens; `demo` opens the demo camp; `--shots DIR` draws every main view
-/// of the demo camp into a folder and ends; anything else is the path of a camp file.
+/// of the demo camp into a folder and ends; `--typing` measures how long typing holds up the window; anything else is
+/// the path of a camp file.
 public final class OneBeat extends Application {
 
     /// What the window starts with.
@@ -53,6 +54,8 @@ public final class OneBeat extends Application {
         int shots = arguments.indexOf("--shots");
         if (shots >= 0 && shots + 1 < arguments.size()) {
             takeShots(stage, Path.of(arguments.get(shots + 1)));
+        } else if (arguments.contains("--typing")) {
+            pictureCamp(stage).ifPresent(window -> new TypingMeasure(window).run(Platform::exit));
         } else if (arguments.contains("demo")) {
             openDemo(stage);
         } else if (!arguments.isEmpty()) {
@@ -118,15 +121,18 @@ public final class OneBeat extends Application {
     }
 
     private void takeShots(Stage stage, Path folder) {
+        pictureCamp(stage).ifPresent(window -> new Shots(window, folder).take(Platform::exit));
+    }
+
+    /// The demo camp in a file of its own, on the day that the pictures show.
+    private Optional<Shell> pictureCamp(Stage stage) {
         Clock clock = Clock.fixed(PICTURE_DAY, ZoneOffset.UTC);
-        Optional<CampFile> file = Shots.campFor(folder, LocalDate.now(clock));
+        Optional<CampFile> file = Shots.camp(LocalDate.now(clock));
         if (file.isEmpty()) {
-            System.err.println(Texts.of("shots.cannot", folder));
+            System.err.println(Texts.of("shots.cannot", Texts.of("shots.camp")));
             Platform.exit();
-            return;
         }
-        Shell window = showCamp(stage, file.get(), clock);
-        new Shots(window, folder).take(Platform::exit);
+        return file.map(f -> showCamp(stage, f, clock));
     }
 
     /// Loads the typefaces that ship with the program.

@@ -62,10 +62,9 @@ final class Shots {
         shots.add(new Shot("book", SETTLE, () -> go(Name.BOOK)));
     }
 
-    /// The demo camp in a file of its own beside the pictures, made anew.
-    static Optional<CampFile> campFor(Path folder, LocalDate today) {
+    /// The demo camp in a file of its own, made anew.
+    static Optional<CampFile> camp(LocalDate today) {
         try {
-            Files.createDirectories(folder);
             Path path = Files.createTempDirectory("onebeat").resolve("shots" + CampFile.ENDING);
             return DemoCamp.openOrCreate(path, today) instanceof Opened opened
                     ? Optional.of(opened.file())

@@ -347,7 +347,12 @@ public final class RopeView extends Pane {
             // Crowded labels take turns on two rows.
             low = scale.height() >= NAMES_FROM && athlete.length() * 8.4 > room && !low;
             if (!athlete.isEmpty()) {
-                nodes.add(label(athlete, x, low ? y - 16 : y, scale.height() >= NAMES_FROM ? Math.max(room * 1.6, 60) : room, "text"));
+                nodes.add(label(
+                        athlete,
+                        x,
+                        low ? y - 16 : y,
+                        scale.height() >= NAMES_FROM ? Math.max(room * 1.6, 60) : room,
+                        "text"));
             }
             grade(entry.getValue(), now)
                     .ifPresent(

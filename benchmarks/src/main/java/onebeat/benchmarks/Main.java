@@ -1,0 +1,44 @@
+package onebeat.benchmarks;
+
+import java.util.Collection;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.runner.options.VerboseMode;
+
+/// Runs the benchmarks and prints each as a ratio to the shortest line of the same kind, and to looking at each
+/// character once.
+public final class Main {
+
+    private Main() {}
+
+    public static void main(String[] args) throws RunnerException {
+        Collection<RunResult> results = new Runner(new OptionsBuilder()
+                        .include(LineBenchmark.class.getSimpleName())
+                        .verbosity(VerboseMode.SILENT)
+                        .build())
+                .run();
+        Map<String, Map<Integer, Double>> scores = new TreeMap<>();
+        for (RunResult result : results) {
+            String name = result.getPrimaryResult().getLabel();
+            int actions = Integer.parseInt(result.getParams().getParam("actions"));
+            scores.computeIfAbsent(name, _ -> new TreeMap<>())
+                    .put(actions, result.getPrimaryResult().getScore());
+        }
+        Map<Integer, Double> once = scores.getOrDefault("eachCharacterOnce", Map.of());
+        System.out.printf(
+                Locale.ROOT, "%-24s %8s %12s %14s %18s%n", "", "actions", "µs", "to 6 actions", "to each char once");
+        scores.forEach((name, byLength) -> byLength.forEach((actions, score) -> System.out.printf(
+                Locale.ROOT,
+                "%-24s %8d %12.2f %14.2f %18.1f%n",
+                name,
+                actions,
+                score,
+                score / byLength.getOrDefault(6, score),
+                score / once.getOrDefault(actions, score))));
+    }
+}

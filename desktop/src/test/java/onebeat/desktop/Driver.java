@@ -1,0 +1,203 @@
+package onebeat.desktop;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.ZoneId;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.BooleanSupplier;
+import java.util.function.LongSupplier;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.input.KeyCode;
+import javafx.scene.robot.Robot;
+import javafx.scene.text.Text;
+import javafx.stage.Stage;
+import onebeat.desktop.desk.Desk;
+import onebeat.desktop.shell.Shell;
+import onebeat.desktop.sound.SilentSounds;
+import onebeat.store.CampFile;
+import onebeat.store.Opening;
+import onebeat.store.Opening.Opened;
+import onebeat.store.Opening.Refused;
+
+/// Drives the real window with keys from outside, as a coach's hands would.
+final class Driver implements AutoCloseable {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(20);
+
+    /// What has to be typed with Shift on the robot's keyboard.
+    private static final Map<Character, KeyCode> SHIFTED = Map.of(
+            '(', KeyCode.DIGIT9,
+            ')', KeyCode.DIGIT0,
+            '+', KeyCode.EQUALS,
+            '!', KeyCode.DIGIT1,
+            '~', KeyCode.BACK_QUOTE);
+
+    final Desk desk;
+    final Shell shell;
+    final SilentSounds sounds = new SilentSounds("a test");
+    private final Stage stage;
+    private final Robot robot;
+
+    private Driver(Desk desk, LongSupplier clockMs) {
+        this.desk = desk;
+        this.shell = new Shell(desk, sounds, clockMs);
+        this.stage = new Stage();
+        Scene scene = new Scene(shell.root(), OneBeat.WIDTH, OneBeat.HEIGHT);
+        scene.getStylesheets().add(OneBeat.stylesheet());
+        stage.setScene(scene);
+        shell.attach(scene);
+        stage.show();
+        stage.requestFocus();
+        this.robot = new Robot();
+    }
+
+    /// Starts the toolkit once in this process.
+    static void startToolkit() throws InterruptedException {
+        CountDownLatch started = new CountDownLatch(1);
+        try {
+            Platform.startup(started::countDown);
+        } catch (IllegalStateException _) {
+            started.countDown();
+        }
+        if (!started.await(PATIENCE.toSeconds() * 3, TimeUnit.SECONDS)) {
+            throw new IllegalStateException("the toolkit does not start");
+        }
+        Platform.setImplicitExit(false);
+        onFx(() -> {
+            OneBeat.loadFonts();
+            return true;
+        });
+    }
+
+    /// Opens the window on this camp file.
+    ///
+    /// @param clockMs the floor's clock, in milliseconds
+    static Driver open(Path path, LongSupplier clockMs) {
+        return onFx(() -> {
+            Opening opening = CampFile.open(path);
+            return switch (opening) {
+                case Opened opened ->
+                    new Driver(new Desk(opened.file(), Clock.system(ZoneId.systemDefault())), clockMs);
+                case Refused refused -> throw new IllegalStateException(refused.sentence());
+            };
+        });
+    }
+
+    static <T> T onFx(Callable<T> action) {
+        FutureTask<T> task = new FutureTask<>(action);
+        Platform.runLater(task);
+        try {
+            return task.get(PATIENCE.toSeconds() * 3, TimeUnit.SECONDS);
+        } catch (InterruptedException | ExecutionException | TimeoutException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /// Presses a key with others held.
+    Driver press(KeyCode key, KeyCode... held) {
+        onFx(() -> {
+            for (KeyCode one : held) {
+                robot.keyPress(one);
+            }
+            robot.keyPress(key);
+            robot.keyRelease(key);
+            for (int i = held.length - 1; i >= 0; i--) {
+                robot.keyRelease(held[i]);
+            }
+            return true;
+        });
+        settle();
+        return this;
+    }
+
+    /// Types letters, digits and the signs of a call line.
+    Driver type(String text) {
+        for (char c : text.toCharArray()) {
+            KeyCode shifted = SHIFTED.get(c);
+            if (shifted != null) {
+                press(shifted, KeyCode.SHIFT);
+            } else {
+                press(
+                        switch (c) {
+                            case ' ' -> KeyCode.SPACE;
+                            case '-' -> KeyCode.MINUS;
+                            case '/' -> KeyCode.SLASH;
+                            case '_' -> throw new IllegalArgumentException("not on this keyboard: " + c);
+                            default -> KeyCode.getKeyCode(String.valueOf(Character.toUpperCase(c)));
+                        });
+            }
+        }
+        return this;
+    }
+
+    /// Lets everything that was asked for happen.
+    void settle() {
+        for (int i = 0; i < 3; i++) {
+            onFx(() -> true);
+        }
+    }
+
+    /// Waits until something holds on the interface thread, or fails with its name.
+    Driver await(String what, BooleanSupplier holds) {
+        long end = System.nanoTime() + PATIENCE.toNanos();
+        while (!onFx(holds::getAsBoolean)) {
+            if (System.nanoTime() > end) {
+                throw new AssertionError("never came: " + what + "\non screen: " + words());
+            }
+            try {
+                Thread.sleep(20);
+            } catch (InterruptedException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+        return this;
+    }
+
+    String line() {
+        return onFx(() -> shell.callLine().text());
+    }
+
+    /// All words on screen.
+    String words() {
+        return onFx(() -> {
+            StringBuilder words = new StringBuilder();
+            collect(shell.root(), words);
+            return words.toString();
+        });
+    }
+
+    boolean shows(String words) {
+        StringBuilder all = new StringBuilder();
+        collect(shell.root(), all);
+        return all.toString().contains(words);
+    }
+
+    private static void collect(Node node, StringBuilder words) {
+        if (node.isVisible() && node instanceof Text text && !text.getText().isBlank()) {
+            words.append(text.getText()).append('\n');
+        }
+        if (node.isVisible() && node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(child -> collect(child, words));
+        }
+    }
+
+    @Override
+    public void close() {
+        onFx(() -> {
+            shell.close();
+            desk.close();
+            stage.close();
+            return true;
+        });
+    }
+}

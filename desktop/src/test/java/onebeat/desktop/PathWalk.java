@@ -1,0 +1,99 @@
+package onebeat.desktop;
+
+import java.nio.file.Path;
+import javafx.scene.input.KeyCode;
+import onebeat.core.camp.Drill;
+import onebeat.core.rounds.RoundPlan;
+import onebeat.desktop.desk.Station.Name;
+
+/// The whole path in a process of its own, so that it can be killed hard: from an exchange on film to the book. Every
+/// step is a key on the real window.
+final class PathWalk {
+
+    /// The floor's clock runs so many times faster.
+    private static final int FAST = 150;
+
+    private PathWalk() {}
+
+    public static void main(String[] args) throws InterruptedException {
+        Driver.startToolkit();
+        Driver coach = Driver.open(Path.of(args[0]), () -> System.nanoTime() / 1_000_000 * FAST);
+        try {
+            walk(coach);
+            System.out.println("WALKED");
+            System.out.flush();
+            Thread.sleep(600_000);
+        } catch (AssertionError | IllegalStateException e) {
+            e.printStackTrace();
+            Runtime.getRuntime().halt(1);
+        }
+    }
+
+    private static void walk(Driver coach) {
+        int exchanges = coach.desk.camp().exchanges().size();
+        coach.press(KeyCode.DOWN, KeyCode.ALT).press(KeyCode.DOWN, KeyCode.ALT);
+
+        // Log an exchange while the film runs; the next single key is its outcome.
+        coach.press(KeyCode.SPACE, KeyCode.CONTROL);
+        coach.press(KeyCode.SLASH).type("1b (low) 3");
+        coach.press(KeyCode.ENTER);
+        coach.await(
+                "the exchange is logged", () -> coach.desk.camp().exchanges().size() == exchanges + 1);
+        coach.press(KeyCode.C);
+        coach.await("its outcome", () -> coach.shows("Outcome: clean."));
+        coach.press(KeyCode.SPACE, KeyCode.CONTROL);
+
+        // To the bench, and spoil it there.
+        int drills = coach.desk.camp().drills().size();
+        coach.press(KeyCode.B, KeyCode.CONTROL);
+        coach.await("the drill is made", () -> coach.desk.camp().drills().size() == drills + 1);
+        coach.await("the bench", () -> coach.shell.here() == Name.BENCH);
+        coach.await("the line lies there", () -> coach.shell.callLine().text().equals("1b (low) 3"));
+        coach.press(KeyCode.SLASH).type(" 3");
+        coach.await("the finding", () -> coach.shows("Same side, no reload"));
+
+        // Take the mend with one key, and into tonight's rounds with one more.
+        coach.press(KeyCode.F2);
+        coach.await("the mended line", () -> coach.shell.callLine().text().equals("1b (low) 3 reload 3"));
+        coach.await("nothing against its sides", () -> !coach.shows("Same side, no reload"));
+        coach.press(KeyCode.R, KeyCode.CONTROL);
+        coach.await("the rounds", () -> coach.shell.here() == Name.ROUNDS);
+        String drill = coach.desk.drill().map(Drill::id).orElseThrow();
+        coach.await(
+                "the round stands last",
+                () -> coach.desk
+                        .camp()
+                        .roundsOf(coach.desk.tonight().orElseThrow().id())
+                        .getLast()
+                        .drillId()
+                        .equals(drill));
+
+        // Run it with a fast clock and judge what comes.
+        coach.press(KeyCode.F);
+        coach.await("the floor", () -> coach.shell.here() == Name.FLOOR);
+        coach.press(KeyCode.SPACE);
+        RoundPlan last = coach.desk
+                .camp()
+                .roundsOf(coach.desk.tonight().orElseThrow().id())
+                .getLast();
+        coach.await("the last round runs", () -> coach.shows("ROUND 5 OF 5"));
+        coach.press(KeyCode.C).press(KeyCode.L);
+        coach.await(
+                "the round is judged",
+                () -> coach.desk.camp().repetitions().all().stream()
+                        .anyMatch(r -> r.roundId().equals(last.id())));
+        coach.await(
+                "the round has run",
+                () -> coach.desk.camp().runs().all().stream()
+                        .anyMatch(r -> r.roundId().equals(last.id())));
+        coach.await("done", () -> coach.shows("DONE"));
+
+        // And it is in the book.
+        coach.press(KeyCode.B);
+        coach.await("the book", () -> coach.shell.here() == Name.BOOK);
+        coach.await(
+                "the drill in the book",
+                () -> coach.shows(
+                        coach.desk.camp().drills().get(drill).orElseThrow().name()));
+    }
+}

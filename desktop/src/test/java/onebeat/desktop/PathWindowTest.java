@@ -1,0 +1,166 @@
+package onebeat.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.input.KeyCode;
+import onebeat.core.book.Ledger;
+import onebeat.core.camp.Camp;
+import onebeat.core.camp.Drill;
+import onebeat.core.film.Exchange;
+import onebeat.core.film.Outcome;
+import onebeat.core.rounds.RoundPlan;
+import onebeat.desktop.demo.DemoCamp;
+import onebeat.desktop.desk.Station.Name;
+import onebeat.store.CampFile;
+import onebeat.store.Opening.Opened;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// The path through the real interface, with the process killed hard at its end: everything is there again.
+class PathWindowTest {
+
+    @TempDir
+    Path folder;
+
+    @BeforeAll
+    static void toolkit() throws InterruptedException {
+        Driver.startToolkit();
+    }
+
+    private Path demo() {
+        Path path = folder.resolve("demo" + CampFile.ENDING);
+        if (DemoCamp.openOrCreate(path, LocalDate.now(ZoneId.systemDefault())) instanceof Opened opened) {
+            opened.file().close();
+        }
+        return path;
+    }
+
+    @Test
+    void fromFilmToTheBookAndBackAfterAKill() throws IOException, InterruptedException {
+        Path path = demo();
+        walkAndKill(path);
+        try (Driver coach = Driver.open(path, () -> 0)) {
+            Camp camp = coach.desk.camp();
+            Exchange logged = List.copyOf(camp.exchanges().all()).getLast();
+            assertThat(logged.line()).isEqualTo("1b (low) 3");
+            assertThat(logged.outcome()).isEqualTo(Outcome.CLEAN);
+            Drill drill = List.copyOf(camp.drills().all()).getLast();
+            assertThat(drill.line()).isEqualTo("1b (low) 3 reload 3");
+            RoundPlan round =
+                    camp.roundsOf(coach.desk.tonight().orElseThrow().id()).getLast();
+            assertThat(round.drillId()).isEqualTo(drill.id());
+            Ledger ledger = camp.ledger(drill.id());
+            assertThat(ledger.days()).hasSize(1);
+            assertThat(ledger.days().getFirst().judged()).isPositive();
+            assertThat(ledger.days().getFirst().seconds()).isEqualTo(180);
+            coach.press(KeyCode.DIGIT5, KeyCode.CONTROL);
+            coach.await("the book", () -> coach.shell.here() == Name.BOOK);
+            coach.await("the drill in the book", () -> coach.shows(drill.name()));
+            coach.await("its proposal", () -> coach.shows("too few yet"));
+        }
+    }
+
+    private void walkAndKill(Path path) throws IOException, InterruptedException {
+        List<String> command = new ArrayList<>();
+        command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+        command.add("--enable-native-access=ALL-UNNAMED");
+        for (String property : List.of("glass.platform", "prism.order")) {
+            if (System.getProperty(property) != null) {
+                command.add("-D" + property + "=" + System.getProperty(property));
+            }
+        }
+        command.addAll(
+                List.of("-cp", System.getProperty("java.class.path"), PathWalk.class.getName(), path.toString()));
+        Process walk = new ProcessBuilder(command).redirectErrorStream(true).start();
+        StringBuilder said = new StringBuilder();
+        try (BufferedReader out =
+                new BufferedReader(new InputStreamReader(walk.getInputStream(), StandardCharsets.UTF_8))) {
+            for (String line = out.readLine(); line != null; line = out.readLine()) {
+                said.append(line).append('\n');
+                if (line.equals("WALKED")) {
+                    break;
+                }
+            }
+        }
+        walk.destroyForcibly().waitFor();
+        assertThat(said.toString()).contains("WALKED");
+    }
+
+    @Test
+    void undoAndRedoFromTheKeys() {
+        try (Driver coach = Driver.open(demo(), () -> 0)) {
+            coach.press(KeyCode.DIGIT3, KeyCode.CONTROL);
+            coach.await("the rounds", () -> coach.shell.here() == Name.ROUNDS);
+            coach.press(KeyCode.ENTER);
+            coach.await(
+                    "a fifth round",
+                    () -> coach.desk.camp().roundsOf(tonight(coach)).size() == 5);
+            coach.press(KeyCode.Z, KeyCode.CONTROL);
+            coach.await(
+                    "four again",
+                    () -> coach.desk.camp().roundsOf(tonight(coach)).size() == 4);
+            coach.press(KeyCode.Y, KeyCode.CONTROL);
+            coach.await(
+                    "five again",
+                    () -> coach.desk.camp().roundsOf(tonight(coach)).size() == 5);
+            coach.press(KeyCode.RIGHT).press(KeyCode.LEFT, KeyCode.SHIFT);
+            coach.await(
+                    "moved forward",
+                    () -> coach.desk
+                            .camp()
+                            .roundsOf(tonight(coach))
+                            .get(3)
+                            .drillId()
+                            .equals("d1"));
+            coach.press(KeyCode.DELETE);
+            coach.await(
+                    "taken out",
+                    () -> coach.desk.camp().roundsOf(tonight(coach)).size() == 4);
+        }
+    }
+
+    private static String tonight(Driver coach) {
+        return coach.desk.tonight().orElseThrow().id();
+    }
+
+    @Test
+    void aMistakeIsToldWithTheNearestWordAndKeepsTheRope() {
+        try (Driver coach = Driver.open(demo(), () -> 0)) {
+            coach.press(KeyCode.DIGIT2, KeyCode.CONTROL);
+            coach.await("the bench", () -> coach.shell.here() == Name.BENCH);
+            coach.press(KeyCode.SLASH).type(" rlov");
+            coach.await("the nearest word", () -> coach.shows("nearest: rlow"));
+            coach.await("the corner says so", () -> coach.shows("Cannot read this yet"));
+            coach.press(KeyCode.BACK_SPACE).type("w");
+            coach.await("read again", () -> !coach.shows("Cannot read this yet"));
+            coach.press(KeyCode.ESCAPE);
+            coach.press(KeyCode.RIGHT).press(KeyCode.RIGHT);
+            assertThat(coach.line()).endsWith("rlow");
+        }
+    }
+
+    @Test
+    void aDraftIsThereAfterReopening() {
+        Path path = demo();
+        try (Driver coach = Driver.open(path, () -> 0)) {
+            coach.press(KeyCode.DIGIT2, KeyCode.CONTROL);
+            coach.press(KeyCode.N, KeyCode.CONTROL);
+            coach.press(KeyCode.SLASH).type("1 2 (hi");
+            coach.await("kept", () -> coach.desk.draft("BENCH").equals("1 2 (hi"));
+        }
+        try (Driver coach = Driver.open(path, () -> 0)) {
+            coach.press(KeyCode.DIGIT2, KeyCode.CONTROL);
+            assertThat(coach.line()).isEqualTo("1 2 (hi");
+        }
+    }
+}
