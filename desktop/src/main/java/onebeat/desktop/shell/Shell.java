@@ -18,10 +18,13 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.util.Duration;
 import onebeat.core.camp.Camp;
+import onebeat.core.camp.Card;
 import onebeat.core.camp.Drill;
+import onebeat.core.camp.Edit;
 import onebeat.desktop.bench.Bench;
 import onebeat.desktop.book.Book;
 import onebeat.desktop.callline.CallLine;
+import onebeat.desktop.desk.CardForm;
 import onebeat.desktop.desk.Desk;
 import onebeat.desktop.desk.LineWatch;
 import onebeat.desktop.desk.LineWatch.Seen;
@@ -55,6 +58,7 @@ public final class Shell {
     private Station here;
     private String settled = "";
     private boolean swallow;
+    private Optional<CardForm> card = Optional.empty();
 
     /// @param clockMs a monotonic clock in milliseconds, for the floor
     public Shell(Desk desk, Sounds sounds, LongSupplier clockMs) {
@@ -67,6 +71,7 @@ public final class Shell {
         stations.put(Name.FLOOR, new Floor(desk, sounds, clockMs, this::go));
         stations.put(Name.BOOK, new Book(desk, this::go, this::type));
         HBox footer = new HBox(20, keys, Look.spring(), notice);
+        band.setOnMouseClicked(_ -> openCard());
         footer.setAlignment(Pos.CENTER_LEFT);
         footer.setMinHeight(20);
         foot = new VBox(6, callLine, footer);
@@ -150,6 +155,7 @@ public final class Shell {
 
     /// Goes to a station.
     public void go(Name name) {
+        card = Optional.empty();
         draft.stop();
         keepDraft();
         lines.put(here.name(), callLine.text());
@@ -216,7 +222,37 @@ public final class Shell {
         }
     }
 
+    /// The camp's card lies over the station until it is kept or Escape is pressed.
+    private void openCard() {
+        Card before = desk.camp().card();
+        CardForm form = new CardForm(before, after -> {
+            if (after.equals(before) || desk.save(new Edit.OfCard(before, after))) {
+                closeCard();
+                here.open();
+            }
+        });
+        card = Optional.of(form);
+        middle.getChildren().add(form);
+        form.begin();
+    }
+
+    private void closeCard() {
+        card.ifPresent(middle.getChildren()::remove);
+        card = Optional.empty();
+        here.view().requestFocus();
+    }
+
     private boolean pressed(KeyEvent key) {
+        if (card.isPresent()) {
+            if (key.getCode() == KeyCode.ESCAPE) {
+                closeCard();
+            }
+            return key.getCode() == KeyCode.ESCAPE;
+        }
+        if (key.isControlDown() && key.getCode() == KeyCode.E && here.name() != Name.FLOOR) {
+            openCard();
+            return true;
+        }
         boolean typing = callLine.isTyping();
         KeyCode code = key.getCode();
         if (key.isControlDown() && code.isDigitKey()) {

@@ -1,0 +1,133 @@
+package onebeat.desktop.desk;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Control;
+import javafx.scene.control.DatePicker;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import onebeat.core.camp.Card;
+import onebeat.core.exchange.Fighter;
+import onebeat.core.exchange.Stance;
+
+/// The camp's card to fill in: who it is for, against whom, and until when. What cannot be is told in a sentence, and
+/// nothing that was typed is lost.
+public final class CardForm extends VBox {
+
+    private final TextField name;
+    private final FighterFields athlete;
+    private final FighterFields opponent;
+    private final DatePicker firstDay;
+    private final DatePicker fightNight;
+    private final Text wrong = Look.text("", "footer-wrong");
+    private final Consumer<Card> done;
+
+    /// @param card what the fields start with
+    /// @param done is given the card once it can be one
+    public CardForm(Card card, Consumer<Card> done) {
+        super(12);
+        this.done = done;
+        getStyleClass().addAll("paper", "preview");
+        setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+        name = new TextField(card.name());
+        firstDay = new DatePicker(card.firstDay());
+        fightNight = new DatePicker(card.fightNight());
+        GridPane grid = new GridPane(12, 8);
+        athlete = new FighterFields(card.athlete());
+        opponent = new FighterFields(card.opponent());
+        row(grid, 0, "card.name", name);
+        row(grid, 1, "card.athlete", athlete.name, athlete.stance, athlete.height, athlete.span);
+        row(grid, 2, "card.opponent", opponent.name, opponent.stance, opponent.height, opponent.span);
+        row(grid, 3, "card.first", firstDay);
+        row(grid, 4, "card.fight", fightNight);
+        Button keep = new Button(Texts.of("card.keep"));
+        keep.setId("card-keep");
+        keep.setOnAction(_ -> keep());
+        HBox foot = new HBox(16, keep, wrong);
+        foot.setAlignment(Pos.CENTER_LEFT);
+        getChildren().setAll(Look.text(Texts.of("card.title"), "title"), grid, foot);
+    }
+
+    private static void row(GridPane grid, int row, String label, Control... fields) {
+        grid.add(Look.text(Texts.of(label), "small"), 0, row);
+        for (int i = 0; i < fields.length; i++) {
+            fields[i].setAccessibleText(Texts.of(label));
+            grid.add(fields[i], i + 1, row);
+        }
+    }
+
+    /// The fields of one of the two.
+    private static final class FighterFields {
+
+        private final TextField name;
+        private final ChoiceBox<Stance> stance = new ChoiceBox<>();
+        private final TextField height;
+        private final TextField span;
+
+        FighterFields(Fighter fighter) {
+            name = new TextField(fighter.name());
+            stance.getItems().setAll(Stance.values());
+            stance.setValue(fighter.stance());
+            height = number(fighter.heightCm(), "card.height");
+            span = number(fighter.spanCm(), "card.span");
+        }
+
+        private static TextField number(double cm, String prompt) {
+            TextField field = new TextField(cm == Math.rint(cm) ? "" + (int) cm : "" + cm);
+            field.setPromptText(Texts.of(prompt));
+            field.setPrefColumnCount(5);
+            return field;
+        }
+
+        Fighter fighter() {
+            if (name.getText().isBlank()) {
+                throw new IllegalArgumentException(Texts.of("card.noname"));
+            }
+            return new Fighter(name.getText().strip(), stance.getValue(), cm(height), cm(span));
+        }
+
+        private static double cm(TextField field) {
+            try {
+                return Double.parseDouble(field.getText().strip().replace(',', '.'));
+            } catch (NumberFormatException _) {
+                throw new IllegalArgumentException(Texts.of("card.nonumber", field.getText()));
+            }
+        }
+    }
+
+    /// The card as typed, or empty with the reason shown.
+    private Optional<Card> card() {
+        try {
+            LocalDate first = firstDay.getValue();
+            LocalDate fight = fightNight.getValue();
+            if (first == null || fight == null || !fight.isAfter(first)) {
+                throw new IllegalArgumentException(Texts.of("card.dates"));
+            }
+            if (name.getText().isBlank()) {
+                throw new IllegalArgumentException(Texts.of("card.noname"));
+            }
+            return Optional.of(new Card(name.getText().strip(), athlete.fighter(), opponent.fighter(), first, fight));
+        } catch (IllegalArgumentException e) {
+            wrong.setText(e.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    /// Hands the card over, or says what cannot be.
+    public void keep() {
+        card().ifPresent(done);
+    }
+
+    /// Puts the caret into the first field.
+    public void begin() {
+        name.requestFocus();
+        name.selectAll();
+    }
+}
