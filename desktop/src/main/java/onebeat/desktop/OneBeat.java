@@ -87,13 +87,18 @@ public final class OneBeat extends Application {
     }
 
     private void welcome(Stage stage, String sentence) {
-        Welcome welcome = new Welcome(
-                sentence,
-                () -> openDemo(stage),
-                path -> open(stage, path),
-                path -> opened(stage, NewCamp.create(path, LocalDate.now(ZoneId.systemDefault()))));
+        Welcome welcome =
+                new Welcome(sentence, () -> openDemo(stage), path -> open(stage, path), path -> makeNew(stage, path));
         show(stage, new Scene(welcome, WIDTH, HEIGHT));
         welcome.listen(stage);
+    }
+
+    /// A new camp begins with its card.
+    private void makeNew(Stage stage, Path path) {
+        opened(stage, NewCamp.create(path, LocalDate.now(ZoneId.systemDefault())));
+        if (shell != null) {
+            shell.openCard();
+        }
     }
 
     private Shell showCamp(Stage stage, CampFile file, Clock clock) {

@@ -39,7 +39,10 @@ final class Welcome extends VBox {
         Button openDemo = button("welcome.demo", demo);
         Button openOther = button("welcome.open", () -> choose(stage));
         Button makeNew = button("welcome.new", () -> make(stage));
-        getChildren().addAll(openDemo, openOther, makeNew, Look.text(Texts.of("caution.short"), "caution"));
+        TextFlow caution = Look.flow(Look.text(Texts.of("caution.short"), "caution"));
+        caution.setTextAlignment(TextAlignment.CENTER);
+        caution.setMaxWidth(620);
+        getChildren().addAll(openDemo, openOther, makeNew, caution);
         setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.D) {
                 demo.run();

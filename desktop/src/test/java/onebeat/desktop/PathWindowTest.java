@@ -11,6 +11,8 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicLong;
+import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import onebeat.core.book.Ledger;
 import onebeat.core.camp.Camp;
@@ -20,6 +22,7 @@ import onebeat.core.film.Outcome;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.desktop.demo.DemoCamp;
 import onebeat.desktop.desk.Station.Name;
+import onebeat.desktop.sound.Sounds.Sound;
 import onebeat.store.CampFile;
 import onebeat.store.Opening.Opened;
 import org.junit.jupiter.api.BeforeAll;
@@ -161,6 +164,52 @@ class PathWindowTest {
         try (Driver coach = Driver.open(path, () -> 0)) {
             coach.press(KeyCode.DIGIT2, KeyCode.CONTROL);
             assertThat(coach.line()).isEqualTo("1 2 (hi");
+        }
+    }
+
+    @Test
+    void theCardIsChangedAndWhatCannotBeIsTold() {
+        try (Driver coach = Driver.open(demo(), () -> 0)) {
+            coach.press(KeyCode.E, KeyCode.CONTROL);
+            coach.await("the card", () -> coach.shows("The camp"));
+            coach.press(KeyCode.BACK_SPACE);
+            Driver.onFx(() -> {
+                ((Button) coach.shell.root().lookup("#card-keep")).fire();
+                return true;
+            });
+            coach.await("why not", () -> coach.shows("Give the camp"));
+            coach.type("harbour");
+            Driver.onFx(() -> {
+                ((Button) coach.shell.root().lookup("#card-keep")).fire();
+                return true;
+            });
+            coach.await("saved", () -> coach.desk.camp().card().name().equals("harbour"));
+            coach.press(KeyCode.Z, KeyCode.CONTROL);
+            coach.await("taken back", () -> coach.desk.camp().card().name().equals("Saltlight"));
+        }
+    }
+
+    @Test
+    void aCallFromTheFloorNeedsNoMouseAndItsSoundsFollowTheSchedule() {
+        AtomicLong clock = new AtomicLong();
+        try (Driver coach = Driver.open(demo(), clock::get)) {
+            coach.press(KeyCode.DIGIT4, KeyCode.CONTROL);
+            coach.await("cautions first", () -> coach.shows("clears nobody to train"));
+            coach.press(KeyCode.SPACE);
+            for (int second = 0; second < 30; second++) {
+                clock.addAndGet(1000);
+                coach.settle();
+            }
+            coach.await("the round runs", () -> coach.shows("ROUND 1 OF 4"));
+            coach.await("the bell rang", () -> coach.sounds.played().contains(Sound.BELL));
+            coach.press(KeyCode.SPACE);
+            coach.await("paused", () -> coach.shows("PAUSED"));
+            coach.press(KeyCode.W);
+            coach.await("judged", () -> coach.shows("1 WRONG"));
+            coach.press(KeyCode.C);
+            coach.await("judged again", () -> coach.shows("1 CLEAN") && !coach.shows("1 WRONG"));
+            coach.press(KeyCode.ESCAPE);
+            coach.await("back", () -> coach.shell.here() == Name.ROUNDS);
         }
     }
 }

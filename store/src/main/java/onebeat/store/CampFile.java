@@ -300,11 +300,15 @@ public final class CampFile implements AutoCloseable {
 
     /// What stood half written there.
     public String draft(String place) {
-        return handle.createQuery("SELECT text FROM draft WHERE place = :place")
-                .bind("place", place)
-                .mapTo(String.class)
-                .findOne()
-                .orElse("");
+        try {
+            return handle.createQuery("SELECT text FROM draft WHERE place = :place")
+                    .bind("place", place)
+                    .mapTo(String.class)
+                    .findOne()
+                    .orElse("");
+        } catch (JdbiException _) {
+            return "";
+        }
     }
 
     @Override

@@ -1,6 +1,7 @@
 package onebeat.desktop.desk;
 
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -13,6 +14,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
+import javafx.util.converter.LocalDateStringConverter;
 import onebeat.core.camp.Card;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
@@ -37,12 +39,16 @@ public final class CardForm extends VBox {
         getStyleClass().addAll("paper", "preview");
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         name = new TextField(card.name());
-        firstDay = new DatePicker(card.firstDay());
-        fightNight = new DatePicker(card.fightNight());
+        firstDay = day(card.firstDay());
+        fightNight = day(card.fightNight());
         GridPane grid = new GridPane(12, 8);
         athlete = new FighterFields(card.athlete());
         opponent = new FighterFields(card.opponent());
         row(grid, 0, "card.name", name);
+        String[] heads = {"card.stance", "card.height", "card.span"};
+        for (int i = 0; i < heads.length; i++) {
+            grid.add(Look.text(Texts.of(heads[i]), "soft"), i + 2, 0);
+        }
         row(grid, 1, "card.athlete", athlete.name, athlete.stance, athlete.height, athlete.span);
         row(grid, 2, "card.opponent", opponent.name, opponent.stance, opponent.height, opponent.span);
         row(grid, 3, "card.first", firstDay);
@@ -53,6 +59,14 @@ public final class CardForm extends VBox {
         HBox foot = new HBox(16, keep, wrong);
         foot.setAlignment(Pos.CENTER_LEFT);
         getChildren().setAll(Look.text(Texts.of("card.title"), "title"), grid, foot);
+    }
+
+    /// Days are written as ISO dates, the same in every country.
+    private static DatePicker day(LocalDate date) {
+        DatePicker picker = new DatePicker(date);
+        DateTimeFormatter iso = DateTimeFormatter.ISO_LOCAL_DATE;
+        picker.setConverter(new LocalDateStringConverter(iso, iso));
+        return picker;
     }
 
     private static void row(GridPane grid, int row, String label, Control... fields) {

@@ -112,7 +112,8 @@ public final class Film implements Station {
         left.setMinWidth(0);
         right.setMinWidth(0);
         left.prefWidthProperty().bind(view.widthProperty().multiply(0.55));
-        right.prefWidthProperty().bind(view.widthProperty().multiply(0.45));
+        left.maxWidthProperty().bind(left.prefWidthProperty());
+        HBox.setHgrow(right, Priority.ALWAYS);
         view.getChildren().setAll(left, right);
     }
 
@@ -212,7 +213,7 @@ public final class Film implements Station {
         Text when = Look.text(Texts.filmTime(exchange.timeS()), "soft");
         when.setWrappingWidth(66);
         Text outcome = asks
-                ? Look.text(Texts.of("film.outcome.ask"), "small", "strong", "of-athlete")
+                ? Look.text(Texts.of("film.outcome.ask"), "caution", "of-athlete")
                 : Look.text(Texts.of("outcome." + exchange.outcome().word()), "soft");
         Text starter = Look.text(
                 exchange.starter() == Who.ATHLETE
@@ -221,7 +222,10 @@ public final class Film implements Station {
                 "small",
                 exchange.starter() == Who.ATHLETE ? "of-athlete" : "of-partner");
         starter.setWrappingWidth(58);
-        HBox row = new HBox(10, when, starter, Look.text(exchange.line(), "mono-strong"), Look.spring(), outcome);
+        Text line = Look.text(exchange.line(), "mono-strong");
+        HBox row = asks
+                ? new HBox(10, line, Look.spring(), outcome)
+                : new HBox(10, when, starter, line, Look.spring(), outcome);
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().setAll("row", "paper-row");
         row.pseudoClassStateChanged(Look.CHOSEN, here);

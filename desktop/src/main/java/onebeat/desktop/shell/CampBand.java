@@ -74,7 +74,7 @@ final class CampBand extends Pane {
         long days = ChronoUnit.DAYS.between(today, camp.card().fightNight());
         String left = days >= 0 ? Texts.of("camp.days", days) : Texts.of("camp.over");
         nodes.add(text(end + 14, 54, left, "text", "soft"));
-        nodes.add(text(LEFT, 62, camp.card().name(), "text", "soft"));
+        nodes.add(text(LEFT, 62, Texts.of("camp.name", camp.card().name()), "text", "soft"));
         getChildren().setAll(nodes);
         setAccessibleText(Texts.of("camp.spoken", camp.card().name(), days));
     }

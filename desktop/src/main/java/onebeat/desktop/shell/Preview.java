@@ -20,8 +20,8 @@ final class Preview extends VBox {
     Preview() {
         super(2);
         getStyleClass().addAll("paper", "preview");
-        rope.setMinHeight(230);
-        rope.setPrefHeight(230);
+        rope.setMinHeight(148);
+        rope.setPrefHeight(148);
         setMaxHeight(USE_PREF_SIZE);
         getChildren().setAll(rope, finding);
         hide();

@@ -223,7 +223,7 @@ public final class Shell {
     }
 
     /// The camp's card lies over the station until it is kept or Escape is pressed.
-    private void openCard() {
+    public void openCard() {
         Card before = desk.camp().card();
         CardForm form = new CardForm(before, after -> {
             if (after.equals(before) || desk.save(new Edit.OfCard(before, after))) {
@@ -326,6 +326,7 @@ public final class Shell {
 
     /// Closes what runs beside the window.
     public void close() {
+        draft.stop();
         keepDraft();
         here.leave();
         watch.close();
