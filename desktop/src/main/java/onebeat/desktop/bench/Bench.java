@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.animation.PauseTransition;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
@@ -15,6 +16,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
+import javafx.util.Duration;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
@@ -37,6 +39,8 @@ import onebeat.desktop.rope.RopeView;
 /// The bench: what is typed is drawn as a rope, with the corner's findings beside it.
 public final class Bench implements Station {
 
+    private static final Duration FRAME = Duration.millis(20);
+
     private final Desk desk;
     private final Consumer<Station.Name> go;
     private final Consumer<String> type;
@@ -53,6 +57,14 @@ public final class Bench implements Station {
     private String text = "";
     private int way;
     private int bpm = 60;
+    private Optional<Seen> pending = Optional.empty();
+
+    /// The rope is drawn at once, what stands below it a frame later and the corner one after that, so that no key
+    /// holds
+    /// the window up for all of them.
+    private final PauseTransition below = new PauseTransition(FRAME);
+
+    private final PauseTransition beside = new PauseTransition(FRAME.multiply(2));
 
     /// @param go leads to another station
     /// @param type puts a line into the call line
@@ -61,6 +73,8 @@ public final class Bench implements Station {
         this.go = go;
         this.type = type;
         build();
+        below.setOnFinished(_ -> showBelow());
+        beside.setOnFinished(_ -> showCorner());
         rope.scrubProperty().addListener((_, _, _) -> showFigures());
     }
 
@@ -177,13 +191,32 @@ public final class Bench implements Station {
     @Override
     public void lineSeen(Seen seen) {
         text = seen.text();
-        corner.show(seen);
+        pending = Optional.of(seen);
         if (seen.review().isPresent() || seen.text().isBlank()) {
             review = seen.review();
             way = 0;
             desk.drill().ifPresent(drill -> bpm = drill.bpm());
         }
-        showReview();
+        showRope();
+        below.play();
+        beside.play();
+    }
+
+    /// Shows what stands beside the rope.
+    private void showRest() {
+        showBelow();
+        showCorner();
+    }
+
+    private void showCorner() {
+        pending.ifPresent(corner::show);
+        pending = Optional.empty();
+    }
+
+    private void showBelow() {
+        tempo.show(bpm, playedWay().orElse(null));
+        showTitle();
+        showFigures();
     }
 
     private Optional<PlayedWay> playedWay() {
@@ -192,6 +225,11 @@ public final class Bench implements Station {
     }
 
     private void showReview() {
+        showRope();
+        showRest();
+    }
+
+    private void showRope() {
         rope.show(playedWay()
                 .map(played -> new RopeView.Picture(
                         played,
@@ -199,9 +237,6 @@ public final class Bench implements Station {
                         desk.camp().card().opponent().name(),
                         review.map(Review::findings).orElse(List.of())))
                 .orElse(null));
-        tempo.show(bpm, playedWay().orElse(null));
-        showTitle();
-        showFigures();
     }
 
     private void showFigures() {
@@ -292,6 +327,7 @@ public final class Bench implements Station {
     }
 
     private boolean takeMend(KeyCode code) {
+        showRest();
         Optional<String> mended = corner.mend(Integer.parseInt(code.getName().substring(1)));
         mended.ifPresent(line -> {
             type.accept(line);
