@@ -154,13 +154,18 @@ final class Driver implements AutoCloseable {
             if (System.nanoTime() > end) {
                 throw new AssertionError("never came: " + what + "\non screen: " + words());
             }
-            try {
-                Thread.sleep(20);
-            } catch (InterruptedException e) {
-                throw new IllegalStateException(e);
-            }
+            pause(20);
         }
         return this;
+    }
+
+    /// Gives the window some time of its own, in milliseconds.
+    void pause(long ms) {
+        try {
+            Thread.sleep(ms);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     String line() {

@@ -196,9 +196,9 @@ class PathWindowTest {
             coach.press(KeyCode.DIGIT4, KeyCode.CONTROL);
             coach.await("cautions first", () -> coach.shows("clears nobody to train"));
             coach.press(KeyCode.SPACE);
-            for (int second = 0; second < 30; second++) {
-                clock.addAndGet(1000);
-                coach.settle();
+            for (int quarter = 0; quarter < 100; quarter++) {
+                clock.addAndGet(250);
+                coach.pause(25);
             }
             coach.await("the round runs", () -> coach.shows("ROUND 1 OF 4"));
             coach.await("the bell rang", () -> coach.sounds.played().contains(Sound.BELL));

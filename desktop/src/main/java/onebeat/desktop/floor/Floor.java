@@ -41,6 +41,9 @@ public final class Floor implements Station {
     /// Sounds that come due later than this are not played any more: after a machine slept they would bunch.
     private static final long TOO_LATE_MS = 400;
 
+    /// A bell is rung even so late: a round must not begin or end unheard because the machine was busy.
+    private static final long BELL_TOO_LATE_MS = 3_000;
+
     private final Desk desk;
     private final Consumer<Station.Name> go;
     private final Sounds sounds;
@@ -117,7 +120,8 @@ public final class Floor implements Station {
             return;
         }
         for (Event event : run.due()) {
-            if (run.atMs() - event.ms() <= TOO_LATE_MS) {
+            boolean bell = event.kind() == Kind.BELL || event.kind() == Kind.END;
+            if (run.atMs() - event.ms() <= (bell ? BELL_TOO_LATE_MS : TOO_LATE_MS)) {
                 sound(event).ifPresent(sounds::play);
             }
             if (event.kind() == Kind.END) {

@@ -1,0 +1,116 @@
+package onebeat.desktop.rope;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.TimeUnit;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.text.Text;
+import onebeat.core.exchange.Stance;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.play.Setting;
+import onebeat.core.review.Context;
+import onebeat.core.review.Review;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/// What the rope draws comes from the played states: it is counted here.
+class RopeWindowTest {
+
+    @BeforeAll
+    static void toolkit() throws InterruptedException {
+        CountDownLatch started = new CountDownLatch(1);
+        try {
+            Platform.startup(started::countDown);
+        } catch (IllegalStateException _) {
+            started.countDown();
+        }
+        assertThat(started.await(60, TimeUnit.SECONDS)).isTrue();
+        Platform.setImplicitExit(false);
+    }
+
+    private static RopeView drawn(String line) throws Exception {
+        FutureTask<RopeView> task = new FutureTask<>(() -> {
+            Review review =
+                    Review.of((Read) Notation.read(line), Context.of(Setting.of(Stance.ORTHODOX, Stance.ORTHODOX)));
+            RopeView rope = new RopeView();
+            rope.resize(860, 320);
+            rope.show(new RopeView.Picture(review.played().ways().getFirst(), "Ilka", "Noor", review.findings()));
+            return rope;
+        });
+        Platform.runLater(task);
+        return task.get(60, TimeUnit.SECONDS);
+    }
+
+    private static long count(RopeView rope, String style) {
+        return rope.getChildren().stream()
+                .map(Node::getStyleClass)
+                .filter(styles -> styles.contains(style))
+                .count();
+    }
+
+    private static List<String> words(RopeView rope) {
+        return rope.getChildren().stream()
+                .filter(Text.class::isInstance)
+                .map(node -> ((Text) node).getText())
+                .toList();
+    }
+
+    @Test
+    void everyStrikeIsAStrokeAndEveryDefenceABar() throws Exception {
+        RopeView rope = drawn("(1 2) parry parry 2 ~3 rlow");
+        assertThat(count(rope, "stroke-partner")).isEqualTo(2);
+        assertThat(count(rope, "stroke-athlete")).isEqualTo(3);
+        assertThat(count(rope, "stroke-feint")).isEqualTo(1);
+        assertThat(count(rope, "contact-athlete")).as("a feint lands nowhere").isEqualTo(2);
+        assertThat(count(rope, "defence-athlete")).isEqualTo(2);
+    }
+
+    @Test
+    void oneBeatIsAKnotAndTwoBeatsAreNone() throws Exception {
+        assertThat(count(drawn("(1) catch+1"), "knot")).isEqualTo(1);
+        assertThat(count(drawn("(1) parry 1"), "knot")).isZero();
+        assertThat(words(drawn("(1) catch+1"))).contains("one beat");
+    }
+
+    @Test
+    void gradesStandUnderTheStrikes() throws Exception {
+        assertThat(words(drawn("1 2 2"))).contains("full", "reload");
+        assertThat(words(drawn("1 2'"))).contains("light");
+        assertThat(words(drawn("1 ~2"))).contains("feint");
+        assertThat(count(drawn("1 2 2"), "contact-arm")).isEqualTo(1);
+    }
+
+    @Test
+    void aStanceChangeCrossesTheStrand() throws Exception {
+        assertThat(count(drawn("1 switch 2"), "crossing")).isEqualTo(2);
+        assertThat(count(drawn("1 ~switch 2"), "crossing")).isZero();
+    }
+
+    @Test
+    void theCallsStandOnTheirBeats() throws Exception {
+        assertThat(words(drawn("(1) catch+2 3"))).contains("(1)", "catch+2", "3", "NOOR", "ILKA");
+    }
+
+    @Test
+    void theRopeIsToldInWords() throws Exception {
+        String told = drawn("(1) catch+2").getAccessibleText();
+        assertThat(told).contains("Noor, jab").contains("Ilka, catch").contains("Ilka, cross");
+    }
+
+    @Test
+    void nothingTypedIsNothingDrawn() throws Exception {
+        FutureTask<RopeView> task = new FutureTask<>(() -> {
+            RopeView rope = new RopeView();
+            rope.resize(860, 320);
+            rope.show(null);
+            return rope;
+        });
+        Platform.runLater(task);
+        assertThat(task.get(60, TimeUnit.SECONDS).getChildren()).isEmpty();
+    }
+}
