@@ -1,0 +1,147 @@
+package onebeat.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import javafx.scene.input.KeyCode;
+import onebeat.core.camp.Drill;
+import onebeat.core.film.Exchange;
+import onebeat.core.rounds.RoundPlan;
+import onebeat.desktop.demo.DemoCamp;
+import onebeat.desktop.desk.Station.Name;
+import onebeat.desktop.desk.Texts;
+import onebeat.store.CampFile;
+import onebeat.store.Opening.Opened;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// What the stations' own keys do, on the real window.
+class StationsWindowTest {
+
+    @TempDir
+    Path folder;
+
+    private Driver coach;
+
+    @BeforeAll
+    static void toolkit() throws InterruptedException {
+        Driver.startToolkit();
+    }
+
+    @BeforeEach
+    void open() {
+        Path path = folder.resolve("demo" + CampFile.ENDING);
+        Opened made = (Opened) DemoCamp.openOrCreate(path, LocalDate.now(ZoneId.systemDefault()));
+        made.file().close();
+        coach = Driver.open(path, () -> 0);
+    }
+
+    @AfterEach
+    void close() {
+        coach.close();
+    }
+
+    private void go(Name name) {
+        coach.press(KeyCode.getKeyCode("" + name.number()), KeyCode.CONTROL);
+        coach.await(name.name(), () -> coach.shell.here() == name);
+    }
+
+    private List<RoundPlan> tonight() {
+        return coach.desk.camp().roundsOf(coach.desk.tonight().orElseThrow().id());
+    }
+
+    @Test
+    void filmStepsFromExchangeToExchangeAndTakesOneOff() {
+        List<Exchange> reel = coach.desk.camp().exchangesOn("harbour-hall");
+        coach.press(KeyCode.DOWN).press(KeyCode.DOWN);
+        coach.await(
+                "the third exchange",
+                () -> coach.shows(Texts.filmTime(reel.get(2).timeS())));
+        coach.press(KeyCode.DELETE);
+        coach.await(
+                "taken off",
+                () -> coach.desk.camp().exchanges().get(reel.get(2).id()).isEmpty());
+        coach.press(KeyCode.Z, KeyCode.CONTROL);
+        coach.await(
+                "back",
+                () -> coach.desk.camp().exchanges().get(reel.get(2).id()).isPresent());
+    }
+
+    @Test
+    void filmSaysHowItPlays() {
+        coach.press(KeyCode.H);
+        coach.await("half speed", () -> coach.shows("half speed"));
+        coach.press(KeyCode.L);
+        coach.await("loop", () -> coach.shows("loop"));
+        coach.press(KeyCode.SPACE);
+        coach.await("playing", () -> coach.shows("playing"));
+        coach.press(KeyCode.SPACE);
+        coach.await("still", () -> coach.shows("still"));
+    }
+
+    @Test
+    void anotherKeyThanAnOutcomeLeavesItOpen() {
+        int before = coach.desk.camp().exchanges().size();
+        coach.press(KeyCode.SLASH).type("1 2").press(KeyCode.ENTER);
+        coach.await("logged", () -> coach.desk.camp().exchanges().size() == before + 1);
+        coach.type("3");
+        assertThat(coach.line()).isEqualTo("3");
+        assertThat(coach.words()).doesNotContain("C clean  P partial");
+    }
+
+    @Test
+    void whatCannotBeReadIsNotLogged() {
+        int before = coach.desk.camp().exchanges().size();
+        coach.press(KeyCode.SLASH).type("1 zap").press(KeyCode.ENTER);
+        coach.await("told", () -> coach.shows("At character 3"));
+        assertThat(coach.line()).as("nothing typed is lost").isEqualTo("1 zap");
+        assertThat(coach.desk.camp().exchanges().size()).isEqualTo(before);
+    }
+
+    @Test
+    void tabCompletesAName() {
+        coach.press(KeyCode.SLASH).type("1 ove").press(KeyCode.TAB);
+        assertThat(coach.line()).isEqualTo("1 overhand");
+    }
+
+    @Test
+    void theBenchChangesTempoAndDrill() {
+        go(Name.BENCH);
+        int bpm = coach.desk.drill().map(Drill::bpm).orElseThrow();
+        coach.press(KeyCode.EQUALS);
+        coach.await("two faster", () -> coach.desk.drill().map(Drill::bpm).orElse(0) == bpm + 2);
+        coach.press(KeyCode.DOWN);
+        coach.await("the next drill", () -> coach.shell.callLine().text().equals("1b (low) 2 3 circle-lead"));
+        coach.press(KeyCode.UP);
+        coach.await("the first again", () -> coach.shell.callLine().text().startsWith("(1) catch+2"));
+    }
+
+    @Test
+    void roundsChangeTheirTempoGapAndScheme() {
+        go(Name.ROUNDS);
+        RoundPlan first = tonight().getFirst();
+        coach.press(KeyCode.EQUALS).press(KeyCode.G);
+        coach.await(
+                "tempo and gap",
+                () -> tonight().getFirst().bpm() == first.bpm() + 2
+                        && tonight().getFirst().gapBeats() == first.gapBeats() + 1);
+        coach.press(KeyCode.S);
+        coach.await("the next scheme", () -> coach.shows("Boxing rounds"));
+    }
+
+    @Test
+    void theBookPutsItsProposalIntoTonight() {
+        go(Name.BOOK);
+        coach.await("up", () -> coach.shows("Up to 66"));
+        coach.press(KeyCode.R);
+        coach.await("the rounds", () -> coach.shell.here() == Name.ROUNDS);
+        assertThat(tonight().getLast().bpm()).isEqualTo(66);
+        assertThat(tonight().getLast().drillId()).isEqualTo("d1");
+    }
+}
