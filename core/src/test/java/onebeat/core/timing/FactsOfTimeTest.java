@@ -116,4 +116,27 @@ class FactsOfTimeTest {
     void aSingleActionHasNoCeiling() {
         assertThat(Timing.ceiling(way("2"))).isEmpty();
     }
+
+    @Test
+    @DisplayName("A link is counted from the action before and from the last one of the same hand")
+    void linksLookBackToTheSameHand() {
+        assertThat(Timing.links(way("1 2 1"), Who.ATHLETE))
+                .extracting(l -> l.from() + ">" + l.to())
+                .containsExactlyInAnyOrder("0>1", "1>2", "0>2");
+        assertThat(Timing.links(way("1+catch"), Who.ATHLETE))
+                .as("what is joined has no link")
+                .isEmpty();
+        assertThat(Timing.links(way("(1 2) parry slip-in"), Who.PARTNER)).hasSize(1);
+    }
+
+    @Test
+    @DisplayName("The ceiling is the tightest link, and its link is the one that sets it")
+    void theTightestLinkSetsTheCeiling() {
+        Link tightest = Timing.ceiling(way("1 2 rlow llow 1")).orElseThrow();
+        assertThat(tightest.from()).isEqualTo(2);
+        assertThat(tightest.to()).isEqualTo(3);
+        assertThat(Timing.links(way("1 2 rlow llow 1"), Who.ATHLETE))
+                .allMatch(l -> l.ceilingBpm() >= tightest.ceilingBpm());
+        assertThat(tightest.ceilingBpm()).isEqualTo(60_000 * tightest.beats() / tightest.neededMs());
+    }
 }
