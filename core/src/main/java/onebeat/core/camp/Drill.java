@@ -16,8 +16,4 @@ public record Drill(String id, String name, String line, int bpm, LocalDate made
     public Drill withBpm(int tempo) {
         return new Drill(id, name, line, tempo, made, source);
     }
-
-    public Drill named(String changed) {
-        return new Drill(id, changed, line, bpm, made, source);
-    }
 }

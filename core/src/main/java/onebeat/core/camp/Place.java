@@ -24,9 +24,4 @@ public record Place<T>(String name, Function<Camp, Shelf<T>> in, BiFunction<Camp
     public static final Place<RoundRun> RUNS = new Place<>("round_run", Camp::runs, Camp::withRuns);
     public static final Place<Repetition> REPETITIONS =
             new Place<>("repetition", Camp::repetitions, Camp::withRepetitions);
-
-    /// The id that tells a thing of this place from the others.
-    public String idOf(Camp camp, T thing) {
-        return in.apply(camp).idOf(thing);
-    }
 }

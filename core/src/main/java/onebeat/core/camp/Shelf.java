@@ -47,10 +47,6 @@ public final class Shelf<T> {
                 .orElseGet(() -> before.map(b -> without(id.apply(b))).orElse(this));
     }
 
-    String idOf(T thing) {
-        return id.apply(thing);
-    }
-
     public Collection<T> all() {
         return things.values();
     }
