@@ -9,6 +9,7 @@ import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.VerboseMode;
+import org.openjdk.jmh.util.Statistics;
 
 /// Runs the benchmarks and prints each as a ratio to the shortest line of the same kind, and to looking at each
 /// character once.
@@ -17,6 +18,44 @@ public final class Main {
     private Main() {}
 
     public static void main(String[] args) throws RunnerException {
+        lines();
+        reviews();
+    }
+
+    /// The review of a line with two reads: median and 99 %, and how they grow with the length.
+    private static void reviews() throws RunnerException {
+        Collection<RunResult> results = new Runner(new OptionsBuilder()
+                        .include(ReviewBenchmark.class.getSimpleName())
+                        .verbosity(VerboseMode.SILENT)
+                        .build())
+                .run();
+        Map<Integer, Statistics> byLength = new TreeMap<>();
+        for (RunResult result : results) {
+            byLength.put(
+                    Integer.parseInt(result.getParams().getParam("actions")),
+                    result.getPrimaryResult().getStatistics());
+        }
+        System.out.printf(
+                Locale.ROOT,
+                "%n%-24s %8s %12s %12s %18s%n",
+                "review, two reads",
+                "actions",
+                "median µs",
+                "99 %% µs".formatted(),
+                "median to 6");
+        double shortest =
+                byLength.isEmpty() ? 1 : byLength.values().iterator().next().getPercentile(50);
+        byLength.forEach((actions, statistics) -> System.out.printf(
+                Locale.ROOT,
+                "%-24s %8d %12.1f %12.1f %18.2f%n",
+                "",
+                actions,
+                statistics.getPercentile(50),
+                statistics.getPercentile(99),
+                statistics.getPercentile(50) / shortest));
+    }
+
+    private static void lines() throws RunnerException {
         Collection<RunResult> results = new Runner(new OptionsBuilder()
                         .include(LineBenchmark.class.getSimpleName())
                         .verbosity(VerboseMode.SILENT)

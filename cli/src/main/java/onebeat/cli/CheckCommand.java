@@ -5,10 +5,18 @@ import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.util.EnumSet;
+import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
+import onebeat.core.holding.Gear;
+import onebeat.core.holding.Holder;
+import onebeat.core.holding.JabSchool;
 import onebeat.core.notation.Misread;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
@@ -18,8 +26,10 @@ import onebeat.core.play.Step;
 import onebeat.core.review.Context;
 import onebeat.core.review.Finding;
 import onebeat.core.review.Review;
+import onebeat.core.review.RuleSet;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.timing.Link;
+import onebeat.core.timing.Rung;
 import onebeat.core.timing.Timing;
 import onebeat.formats.review.ReviewJson;
 import picocli.CommandLine.Command;
@@ -71,6 +81,21 @@ final class CheckCommand implements Callable<Integer> {
     @Option(names = "--partner-span", description = "The partner's arm span in cm.", defaultValue = "178")
     private double partnerSpan;
 
+    @Option(
+            names = "--rules",
+            description = "The rules: boxing, kickboxing, muaythai or mixed.",
+            defaultValue = "kickboxing")
+    private String rules = "kickboxing";
+
+    @Option(
+            names = "--gear",
+            split = ",",
+            description = "What the partner has: mitts, kickpads, shield, belly, guards.")
+    private List<String> gear = List.of("mitts", "guards");
+
+    @Option(names = "--step", description = "The ladder step: parts, slow, whole … live.", defaultValue = "whole")
+    private String rung = "whole";
+
     @Option(names = "--tempo", description = "Beats a minute, 20 to 300.", defaultValue = "60")
     private double tempo;
 
@@ -79,7 +104,8 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        Context context = Context.of(setting());
+        Context context =
+                Context.of(setting()).with(rules()).with(holder()).at(tempo).on(rung());
         PrintWriter out = spec.commandLine().getOut();
         if (!line.equals("-")) {
             int code = check(line, context, out);
@@ -93,6 +119,32 @@ final class CheckCommand implements Callable<Integer> {
         }
         out.flush();
         return worst;
+    }
+
+    private RuleSet rules() {
+        return RuleSet.of(rules)
+                .orElseThrow(() -> new ParameterException(
+                        spec.commandLine(),
+                        "--rules must be one of " + String.join(", ", RuleSet.ids()) + ", not " + rules));
+    }
+
+    private Holder holder() {
+        Set<Gear> all = EnumSet.noneOf(Gear.class);
+        for (String word : gear) {
+            all.add(Gear.of(word.strip())
+                    .orElseThrow(() -> new ParameterException(
+                            spec.commandLine(), "--gear must be of " + Gear.words() + ", not " + word)));
+        }
+        return new Holder(all, JabSchool.STRAIGHT);
+    }
+
+    private Rung rung() {
+        return Rung.of(rung)
+                .orElseThrow(() -> new ParameterException(
+                        spec.commandLine(),
+                        "--step must be one of "
+                                + Stream.of(Rung.values()).map(Rung::id).collect(Collectors.joining(", ")) + ", not "
+                                + rung));
     }
 
     private Setting setting() {
@@ -125,7 +177,7 @@ final class CheckCommand implements Callable<Integer> {
             case Read read -> {
                 Review review = Review.of(read, context);
                 if (json) {
-                    out.println(ReviewJson.of(review, tempo));
+                    out.println(ReviewJson.of(review));
                 } else {
                     print(review, out);
                 }
@@ -153,12 +205,17 @@ final class CheckCommand implements Callable<Integer> {
                     .orElse("");
             out.printf(
                     Locale.ROOT,
-                    "%3d  %5.1f  %-8s %-14s %-5s %s%n",
+                    "%3d  %5.1f  %-8s %-14s %-5s %4s %s%n",
                     numbered.number(),
                     step.beat().inBeats() + 1,
                     step.who().name().toLowerCase(Locale.ROOT),
                     Notation.print(step.placed().act()),
                     grade,
+                    review.openings()
+                            .get(numbered.way())
+                            .of(step)
+                            .map(o -> String.format(Locale.ROOT, "%.2f", o.value()))
+                            .orElse(""),
                     numbered.step().placed().branch());
         }
         for (Finding finding : review.findings()) {

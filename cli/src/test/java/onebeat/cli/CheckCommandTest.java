@@ -56,7 +56,42 @@ class CheckCommandTest {
     }
 
     @Test
+    void rulesTempoAndStepChangeTheReview() {
+        assertThat(run("check", "1 3 elbow off").code()).isEqualTo(1);
+        assertThat(run("check", "--rules", "muaythai", "1 3 elbow off").code()).isZero();
+        assertThat(run("check", "1 rlow llow off").out()).doesNotContain("TOO_FAST");
+        assertThat(run("check", "--tempo", "220", "1 rlow llow off").out()).contains("TOO_FAST");
+        assertThat(run("check", "(1) catch+1 off").out()).doesNotContain("UNSEEN");
+        assertThat(run("check", "--step", "live", "(1) catch+1 off").out()).contains("UNSEEN");
+    }
+
+    @Test
+    void theGearAtHandChangesWhatIsHeld() {
+        assertThat(run("check", "1 2 rmid off").out()).contains("PAD_MISSING");
+        assertThat(run("check", "--gear", "kickpads,guards", "1 2 rmid off").out())
+                .doesNotContain("PAD_MISSING");
+        assertThat(run("check", "--gear", "pillows", "1 2").err())
+                .contains("kickpads")
+                .contains("pillows");
+    }
+
+    @Test
+    void buildsChangeTheReach() {
+        String counter = "(1) parry 5 off";
+        assertThat(run("check", counter).code()).isZero();
+        Ran against = run("check", "--partner-height", "205", "--partner-span", "215", counter);
+        assertThat(against.code()).isEqualTo(1);
+        assertThat(against.out()).contains("OUT_OF_REACH");
+    }
+
+    @Test
     void badOptionsAreTold() {
+        assertThat(run("check", "--rules", "wrestling", "1 2").err())
+                .contains("kickboxing")
+                .contains("wrestling");
+        assertThat(run("check", "--step", "later", "1 2").err())
+                .contains("whole")
+                .contains("later");
         assertThat(run("check", "--tempo", "1000", "1 2").err()).contains("20 to 300");
         assertThat(run("check", "--tempo", "NaN", "1 2").code()).isEqualTo(2);
         assertThat(run("check", "--height", "20", "1 2").err()).contains("height");

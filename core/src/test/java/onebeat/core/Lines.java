@@ -4,12 +4,15 @@ import java.util.List;
 import onebeat.core.exchange.Stance;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
+import onebeat.core.opening.Openings;
+import onebeat.core.opening.PartnerModel;
 import onebeat.core.play.Grade;
 import onebeat.core.play.Play;
 import onebeat.core.play.Played;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Step;
+import onebeat.core.play.Who;
 import onebeat.core.review.Code;
 import onebeat.core.review.Context;
 import onebeat.core.review.Finding;
@@ -67,5 +70,27 @@ public final class Lines {
 
     public static List<Code> codes(String text) {
         return codes(text, SAME);
+    }
+
+    /// How open the target of the n-th strike of the athlete is, counted from 0; negative counts from the last.
+    public static double opening(String text, int strike, Setting setting, PartnerModel model) {
+        PlayedWay way = play(text, setting).ways().getFirst();
+        List<Step> strikes = way.strikesOf(Who.ATHLETE).toList();
+        Step step = strikes.get(strike < 0 ? strikes.size() + strike : strike);
+        return Openings.withoutCredits(way, setting, model, 0)
+                .of(step)
+                .orElseThrow()
+                .value();
+    }
+
+    /// How open the target of the last strike is.
+    public static double opening(String text, Setting setting) {
+        return opening(text, -1, setting, PartnerModel.usual());
+    }
+
+    /// What the whole line exposes.
+    public static double exposure(String text, Setting setting) {
+        return Openings.withoutCredits(play(text, setting).ways().getFirst(), setting, PartnerModel.usual(), 0)
+                .exposure();
     }
 }

@@ -57,6 +57,20 @@ final class Shots {
             shell.callLine().set(Texts.of("shots.line"));
         }));
         shots.add(new Shot("bench", SETTLE, () -> IntStream.range(0, ALONG).forEach(_ -> press(KeyCode.RIGHT))));
+        shots.add(new Shot("", SETTLE, () -> shell.callLine().set(Texts.of("shots.reads"))));
+        shots.add(new Shot("reads", SETTLE, () -> IntStream.range(0, ALONG / 2).forEach(_ -> press(KeyCode.LEFT))));
+        shots.add(new Shot("", SETTLE, () -> {
+            shell.callLine().set(Texts.of("shots.first"));
+            alt(KeyCode.V);
+        }));
+        shots.add(new Shot("variants", SETTLE, () -> {}));
+        shots.add(new Shot("", SETTLE, () -> alt(KeyCode.K)));
+        shots.add(new Shot("compare", SETTLE, () -> shell.callLine().set(Texts.of("shots.second"))));
+        shots.add(new Shot("", SETTLE, () -> {
+            shell.callLine().set(Texts.of("shots.held"));
+            alt(KeyCode.H);
+        }));
+        shots.add(new Shot("holder", SETTLE, () -> {}));
         shots.add(new Shot("rounds", SETTLE, () -> go(Name.ROUNDS, KeyCode.RIGHT)));
         shots.add(new Shot("floor", INTO_ROUND, () -> go(Name.FLOOR, KeyCode.SPACE)));
         shots.add(new Shot("book", SETTLE, () -> go(Name.BOOK)));
@@ -100,9 +114,17 @@ final class Shots {
     }
 
     private void press(KeyCode key) {
+        press(key, false);
+    }
+
+    private void alt(KeyCode key) {
+        press(key, true);
+    }
+
+    private void press(KeyCode key, boolean alt) {
         Scene scene = shell.root().getScene();
-        Event.fireEvent(scene, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false));
-        Event.fireEvent(scene, new KeyEvent(KeyEvent.KEY_RELEASED, "", "", key, false, false, false, false));
+        Event.fireEvent(scene, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, alt, false));
+        Event.fireEvent(scene, new KeyEvent(KeyEvent.KEY_RELEASED, "", "", key, false, false, alt, false));
     }
 
     private void write(String name) {

@@ -11,9 +11,9 @@ import javafx.application.Platform;
 import onebeat.desktop.desk.Station.Name;
 import onebeat.desktop.shell.Shell;
 
-/// Measures how long typing holds up the interface thread: a line is typed on the bench key by key, and a probe asks
-/// the
-/// thread every millisecond for a sign of life. The longest wait is the longest block, layout and drawing included.
+/// Measures how long typing holds up the interface thread: on a warm program a line is typed on the bench key by key,
+/// and a probe asks the thread every millisecond for a sign of life. The longest wait is the longest block, layout and
+/// drawing included.
 ///
 /// Printed as shares of a frame (1/60 s), beside the same measure on a resting window.
 final class TypingMeasure {
@@ -21,6 +21,7 @@ final class TypingMeasure {
     private static final String LINE =
             "(1) catch+2 3! (lean) rlow 1 2 ~2 (high) 3b 3 rmid { (1): parry 2 | (2): slip-in 2 } off";
     private static final double FRAME_MS = 1000.0 / 60;
+    private static final int WARM_TIMES = 10;
     private static final int TIMES = 4;
     private static final int KEY_EVERY_MS = 60;
 
@@ -41,12 +42,12 @@ final class TypingMeasure {
         shell.go(Name.BENCH);
         Thread hand = new Thread(() -> {
             try {
-                type();
+                type(WARM_TIMES);
                 waits.clear();
                 var probe = clock.scheduleAtFixedRate(this::ask, 0, 1, TimeUnit.MILLISECONDS);
                 Thread.sleep(3000);
                 report("resting");
-                type();
+                type(TIMES);
                 report("typing");
                 probe.cancel(false);
             } catch (InterruptedException _) {
@@ -59,8 +60,8 @@ final class TypingMeasure {
         hand.start();
     }
 
-    private void type() throws InterruptedException {
-        for (int i = 0; i < TIMES; i++) {
+    private void type(int times) throws InterruptedException {
+        for (int i = 0; i < times; i++) {
             for (int end = 1; end <= LINE.length(); end++) {
                 String text = LINE.substring(0, end);
                 Platform.runLater(() -> shell.callLine().set(text));

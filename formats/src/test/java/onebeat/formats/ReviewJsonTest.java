@@ -19,7 +19,9 @@ class ReviewJsonTest {
     private static JsonNode json(String line, double bpm) {
         String text = switch (Notation.read(line)) {
             case Read read ->
-                ReviewJson.of(Review.of(read, Context.of(Setting.of(Stance.ORTHODOX, Stance.ORTHODOX))), bpm);
+                ReviewJson.of(Review.of(
+                        read,
+                        Context.of(Setting.of(Stance.ORTHODOX, Stance.ORTHODOX)).at(bpm)));
             case Misread misread -> ReviewJson.of(misread);
         };
         assertThat(text).doesNotContain("\n");
@@ -51,9 +53,37 @@ class ReviewJsonTest {
         assertThat(caught.has("power")).isFalse();
         assertThat(caught.has("level")).isFalse();
         assertThat(caught.has("oneBeat")).isFalse();
-        assertThat(root.has("pads")).isFalse();
-        assertThat(root.has("exposure")).isFalse();
+        assertThat(caught.has("opening")).isFalse();
+        assertThat(json("2", 60).get("steps").get(0).has("why")).isFalse();
         assertThat(json("2", 60).has("tempoCeiling")).isFalse();
+    }
+
+    @Test
+    void tellsOpeningsWithTheirReasonsAndWhatIsExposed() {
+        JsonNode root = json("(1) catch+1 2b", 60);
+        assertThat(root.get("exposure").asDouble()).isBetween(0.0, 1.0);
+        JsonNode fed = root.get("steps").get(0);
+        JsonNode body = root.get("steps").get(3);
+        assertThat(fed.get("timeToSeeMs").isNumber()).isTrue();
+        assertThat(fed.has("opening")).isFalse();
+        assertThat(body.get("opening").asDouble()).isBetween(0.0, 1.0);
+        assertThat(body.get("why").asString()).contains("jab");
+    }
+
+    @Test
+    void tellsWhatIsHeldAndTouched() {
+        JsonNode root = json("(1) catch+1 2 rmid", 60);
+        JsonNode pad = root.get("pads").get(0);
+        assertThat(pad.get("i").asInt()).isEqualTo(2);
+        assertThat(pad.get("gear").asString()).isEqualTo("mitts");
+        assertThat(pad.get("hand").asString()).isEqualTo("rear");
+        assertThat(pad.get("height").asDouble()).isBetween(140.0, 165.0);
+        assertThat(pad.get("angle").asString()).isNotBlank();
+        assertThat(root.get("pads").get(1).get("showMs").asDouble()).isLessThan(1000);
+        assertThat(root.get("pads").size()).as("no pad at hand takes the kick").isEqualTo(2);
+        assertThat(root.get("contact").get("pads").asInt()).isEqualTo(2);
+        assertThat(root.get("contact").get("partner").get("body").asInt()).isEqualTo(1);
+        assertThat(root.get("contact").get("athlete").get("head").asInt()).isEqualTo(1);
     }
 
     @Test

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import onebeat.core.book.Judgement;
@@ -23,6 +24,7 @@ import onebeat.core.film.Outcome;
 import onebeat.core.film.Reel;
 import onebeat.core.notation.OwnLine;
 import onebeat.core.play.Who;
+import onebeat.core.review.School;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Session;
 import org.jspecify.annotations.Nullable;
@@ -182,7 +184,8 @@ final class Tables {
                     Map.entry("opponent_height_cm", c -> c.opponent().heightCm()),
                     Map.entry("opponent_span_cm", c -> c.opponent().spanCm()),
                     Map.entry("first_day", c -> c.firstDay().toString()),
-                    Map.entry("fight_night", c -> c.fightNight().toString())),
+                    Map.entry("fight_night", c -> c.fightNight().toString()),
+                    Map.entry("school", c -> c.school().words())),
             (r, _) -> new Card(
                     text(r, "name"),
                     new Fighter(
@@ -196,7 +199,8 @@ final class Tables {
                             r.getDouble("opponent_height_cm"),
                             r.getDouble("opponent_span_cm")),
                     LocalDate.parse(text(r, "first_day")),
-                    LocalDate.parse(text(r, "fight_night"))));
+                    LocalDate.parse(text(r, "fight_night")),
+                    School.parse(Objects.requireNonNullElse(r.getString("school"), ""))));
 
     static final List<Rows<?>> SHELVES =
             List.of(REELS, EXCHANGES, DRILLS, OWN_LINES, SESSIONS, ROUNDS, RUNS, REPETITIONS);

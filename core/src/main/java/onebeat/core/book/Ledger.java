@@ -9,14 +9,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import onebeat.core.book.Proposal.Move;
-import onebeat.core.exchange.Table;
+import onebeat.core.exchange.Constants;
 import onebeat.core.film.Share;
 import onebeat.core.rounds.RoundPlan;
 
 /// What happened to one drill, day by day.
 public record Ledger(String drillId, List<Day> days) {
 
-    private static final Map<String, Double> BARS = bars();
+    private static final Constants BARS = Constants.of(Ledger.class, "bars.csv", "bar");
 
     public Ledger {
         days = List.copyOf(days);
@@ -92,7 +92,7 @@ public record Ledger(String drillId, List<Day> days) {
 
     private Proposal propose(Day day, Share clean) {
         Move move = move(clean);
-        int step = (int) bar("step_bpm");
+        int step = (int) BARS.get("step_bpm");
         int bpm = switch (move) {
             case UP -> day.bpm() + step;
             case BACK -> day.bpm() - step;
@@ -102,27 +102,12 @@ public record Ledger(String drillId, List<Day> days) {
     }
 
     private static Move move(Share clean) {
-        if (clean.of() < bar("least")) {
+        if (clean.of() < BARS.get("least")) {
             return Move.TOO_FEW;
         }
-        if (clean.low() >= bar("up")) {
+        if (clean.low() >= BARS.get("up")) {
             return Move.UP;
         }
-        return clean.high() < bar("back") ? Move.BACK : Move.AGAIN;
-    }
-
-    private static double bar(String name) {
-        Double value = BARS.get(name);
-        if (value == null) {
-            throw new IllegalStateException("bars.csv has no " + name);
-        }
-        return value;
-    }
-
-    private static Map<String, Double> bars() {
-        Map<String, Double> values = new HashMap<>();
-        Table.rows(Ledger.class, "bars.csv")
-                .forEach(row -> values.put(row.get("bar"), Double.parseDouble(row.get("value"))));
-        return values;
+        return clean.high() < BARS.get("back") ? Move.BACK : Move.AGAIN;
     }
 }

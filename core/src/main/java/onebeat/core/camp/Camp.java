@@ -9,11 +9,13 @@ import onebeat.core.book.Repetition;
 import onebeat.core.book.RoundRun;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
+import onebeat.core.holding.Gear;
+import onebeat.core.holding.Holder;
+import onebeat.core.holding.JabSchool;
 import onebeat.core.notation.OwnLine;
 import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.Setting;
 import onebeat.core.review.Context;
-import onebeat.core.review.Severities;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Session;
 
@@ -55,7 +57,11 @@ public record Camp(
 
     /// What lines of this camp are reviewed against.
     public Context context() {
-        return new Context(setting(), vocabulary(), Severities.usual());
+        return Context.of(setting())
+                .with(vocabulary())
+                .with(card.school().ruleSet())
+                .with(card.school().allSeverities())
+                .with(new Holder(Gear.all(), JabSchool.STRAIGHT));
     }
 
     /// The exchanges of a reel by time.

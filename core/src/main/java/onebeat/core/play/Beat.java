@@ -23,6 +23,11 @@ public record Beat(int halves) implements Comparable<Beat> {
         return halves / 2.0;
     }
 
+    /// As coaches count it, from 1: `2` or `2½`.
+    public String words() {
+        return (Math.floorDiv(halves, 2) + 1) + (halves % 2 == 0 ? "" : "½");
+    }
+
     /// Beats from another place to this one; negative where it is earlier.
     public double since(Beat earlier) {
         return (halves - earlier.halves) / 2.0;

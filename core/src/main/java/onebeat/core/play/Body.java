@@ -34,7 +34,7 @@ public record Body(Stance stance, double turn, double weight, double height, Map
 
     /// The leg that carries so much of the weight that it cannot be lifted.
     public Optional<Side> loadedLeg() {
-        if (Math.abs(weight) < Constants.LOADED_FROM) {
+        if (Math.abs(weight) < BodyNumbers.LOADED_FROM) {
             return Optional.empty();
         }
         return Optional.of(weight > 0 ? Side.LEAD : Side.REAR);
@@ -46,7 +46,7 @@ public record Body(Stance stance, double turn, double weight, double height, Map
         if (beats <= 0) {
             return this;
         }
-        double keep = StrictMath.pow(Constants.KEEP_PER_BEAT, beats);
+        double keep = StrictMath.pow(BodyNumbers.KEEP_PER_BEAT, beats);
         return new Body(stance, turn * keep, weight * keep, height * keep, Map.of());
     }
 
@@ -95,19 +95,21 @@ public record Body(Stance stance, double turn, double weight, double height, Map
     }
 
     /// What a strike has behind it when it starts from this body.
-    Impact impact(Act act) {
+    ///
+    /// @param room the share of the distance it needs that it has; 1 where there is enough
+    Impact impact(Act act, double room) {
         Ends ends = endsOf(act);
         DriveShares shares = act.technique().drive();
         double drive = shares.turn() * travel(turn, ends.turn())
                 + shares.weight() * travel(weight, ends.weight())
                 + shares.height() * travel(height, ends.height());
-        double whole = shares.limbAlone() + (1 - shares.limbAlone()) * drive;
+        double whole = room * (shares.limbAlone() + (1 - shares.limbAlone()) * drive);
         double factor = switch (act.intent()) {
             case FULL -> 1;
-            case NORMAL -> Constants.POWER_NORMAL;
-            case LIGHT -> Constants.POWER_LIGHT;
+            case NORMAL -> BodyNumbers.POWER_NORMAL;
+            case LIGHT -> BodyNumbers.POWER_LIGHT;
         };
-        return new Impact(drive, whole * factor, Grade.of(whole));
+        return new Impact(drive, whole * factor, Grade.of(whole), room);
     }
 
     /// The share of the full travel, from the opposite extreme to the end, that is still ahead.
@@ -125,15 +127,15 @@ public record Body(Stance stance, double turn, double weight, double height, Map
         boolean goesDown = act.technique().isStrike()
                 && act.level() == Level.BODY
                 && act.technique().usualLevel() == Level.HEAD;
-        return goesDown ? new Ends(ends.turn(), ends.weight(), Constants.BODY_HEIGHT) : ends;
+        return goesDown ? new Ends(ends.turn(), ends.weight(), BodyNumbers.BODY_HEIGHT) : ends;
     }
 
     static double reachOf(Act act) {
         if (act.feint()) {
-            return Constants.REACH_FEINT;
+            return BodyNumbers.REACH_FEINT;
         }
         return act.intent() == Intent.FULL
-                ? Constants.REACH_FULL
-                : act.intent() == Intent.LIGHT ? Constants.REACH_LIGHT : Constants.REACH_NORMAL;
+                ? BodyNumbers.REACH_FULL
+                : act.intent() == Intent.LIGHT ? BodyNumbers.REACH_LIGHT : BodyNumbers.REACH_NORMAL;
     }
 }

@@ -7,9 +7,9 @@ public enum Grade {
     ARM;
 
     static Grade of(double power) {
-        if (power >= Constants.FULL_FROM) {
+        if (power >= BodyNumbers.FULL_FROM) {
             return FULL;
         }
-        return power >= Constants.PART_FROM ? PART : ARM;
+        return power >= BodyNumbers.PART_FROM ? PART : ARM;
     }
 }

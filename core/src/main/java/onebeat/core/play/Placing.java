@@ -30,7 +30,8 @@ import onebeat.core.notation.Unit;
 /// Lays the actions of a line on beats.
 ///
 /// Items follow one another by a beat; a strike takes its counts; a partner's reaction takes no time and stands on the
-/// athlete's beat before it. A defence stands on the beat of the strike that it meets: after a run of strikes the other
+/// athlete's beat before it. A defence stands on the beat of the strike that it meets: after a run of strikes the
+/// other
 /// man's defences that follow meet them in order, until something comes that is no defence.
 public final class Placing {
 
@@ -69,9 +70,18 @@ public final class Placing {
         toMeet.put(Who.PARTNER, new Run());
     }
 
-    /// Every way through the line, in the order of its branches.
+    /// Every way through the line, in the order of its branches; drawn sets by their longest run.
     public static List<Way> ways(Line line, Pairing pairing) {
-        return Unrolling.of(line).stream()
+        return ways(line, pairing, true);
+    }
+
+    /// Every way through the line with drawn sets by their shortest run; empty where the line draws nothing.
+    static List<Way> shortest(Line line, Pairing pairing) {
+        return Unrolling.draws(line) ? ways(line, pairing, false) : List.of();
+    }
+
+    private static List<Way> ways(Line line, Pairing pairing, boolean longest) {
+        return Unrolling.of(line, longest).stream()
                 .map(row -> new Placing(pairing, row.branch()).way(row.flats()))
                 .toList();
     }

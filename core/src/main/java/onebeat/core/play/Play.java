@@ -8,10 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import onebeat.core.exchange.Band;
-import onebeat.core.exchange.Bands;
+import onebeat.core.exchange.Build;
 import onebeat.core.exchange.Ends;
 import onebeat.core.exchange.GapChange;
 import onebeat.core.exchange.Kind;
+import onebeat.core.exchange.Level;
+import onebeat.core.exchange.Reach;
 import onebeat.core.exchange.Side;
 import onebeat.core.exchange.StanceEffect;
 import onebeat.core.exchange.Technique;
@@ -20,12 +22,9 @@ import onebeat.core.notation.Line;
 /// Plays a line: moves both bodies through it.
 public final class Play {
 
-    /// On one beat the feet go first, then what is met, then what is thrown.
-    private static final Comparator<Placed> ORDER = Comparator.comparing(Placed::beat)
-            .thenComparingInt(p -> rank(p.technique()))
-            .thenComparingInt(Placed::index);
-
-    private static final double MOST_GAP_CM = 260;
+    /// On one beat the feet go first, then what is fed, then what meets it, then what is thrown.
+    private static final Comparator<Placed> ORDER =
+            Comparator.comparing(Placed::beat).thenComparingInt(Play::rank).thenComparingInt(Placed::index);
 
     private final Way way;
     private final List<Placed> order;
@@ -33,7 +32,8 @@ public final class Play {
     private final Map<Who, Beat> lastMoved = new EnumMap<>(Who.class);
     private final Step[] steps;
     private final List<Moment> moments = new ArrayList<>();
-    private double gapCm;
+    private final FloorPlay floor;
+    private final Setting setting;
 
     private Play(Way way, Setting setting) {
         this.way = way;
@@ -43,63 +43,102 @@ public final class Play {
         bodies.put(Who.PARTNER, Body.atGuard(setting.partner().stance()));
         lastMoved.put(Who.ATHLETE, Beat.whole(-1));
         lastMoved.put(Who.PARTNER, Beat.whole(-1));
-        this.gapCm = startGap();
+        this.setting = setting;
+        this.floor = new FloorPlay(setting, startGap());
     }
 
     /// Plays every way through the line.
     public static Played of(Line line, Setting setting) {
         return new Played(
                 setting,
-                Placing.ways(line, setting.pairing()).stream()
-                        .map(way -> new Play(way, setting).play())
-                        .toList());
+                played(Placing.ways(line, setting.pairing()), setting),
+                played(Placing.shortest(line, setting.pairing()), setting));
     }
 
-    private static int rank(Technique technique) {
-        return switch (technique.kind()) {
+    private static List<PlayedWay> played(List<Way> ways, Setting setting) {
+        return ways.stream().map(way -> new Play(way, setting).play()).toList();
+    }
+
+    private static int rank(Placed placed) {
+        return switch (placed.technique().kind()) {
             case FEET -> 0;
             case RHYTHM -> 1;
-            case DEFENCE -> 2;
-            case CLINCH -> 3;
-            case STRIKE -> 4;
-            case REACTION -> 5;
+            case DEFENCE -> 3;
+            case CLINCH -> 4;
+            case STRIKE -> placed.who() == Who.PARTNER ? 2 : 5;
+            case REACTION -> 6;
         };
     }
 
     private PlayedWay play() {
-        moments.add(new Moment(Beat.whole(-1), gapCm, body(Who.ATHLETE), body(Who.PARTNER)));
+        moments.add(moment(Beat.whole(-1)));
         TreeSet<Beat> beats = new TreeSet<>();
         order.forEach(p -> beats.add(p.beat()));
         for (int b = 0; b < way.beats(); b++) {
             beats.add(Beat.whole(b));
         }
         int next = 0;
+        Beat last = Beat.whole(-1);
         for (Beat beat : beats) {
+            floor.pass(beat.since(last));
+            last = beat;
             while (next < order.size() && order.get(next).beat().equals(beat)) {
                 act(order.get(next++));
             }
-            moments.add(new Moment(beat, gapCm, bodyAt(Who.ATHLETE, beat), bodyAt(Who.PARTNER, beat)));
+            moments.add(moment(beat));
         }
         return new PlayedWay(way, List.of(steps), moments);
     }
 
+    private Moment moment(Beat beat) {
+        return new Moment(
+                beat,
+                floor.gapCm(),
+                bodyAt(Who.ATHLETE, beat),
+                bodyAt(Who.PARTNER, beat),
+                floor.feet(Who.ATHLETE),
+                floor.feet(Who.PARTNER));
+    }
+
     private void act(Placed placed) {
-        way.markBefore(placed.index()).ifPresent(band -> gapCm = Bands.middleCm(band));
+        way.markBefore(placed.index()).ifPresent(floor::range);
         Technique technique = placed.technique();
         Body before = bodyAt(placed.who(), placed.beat());
         if (technique.windTurn().isPresent() && !placed.act().feint() && placed.counts() >= placed.countsNeeded()) {
             before = before.wound(technique.windTurn().get());
         }
-        stepInto(technique, placed);
-        Band range = Bands.at(gapCm);
-        Optional<Impact> impact = technique.isStrike() ? Optional.of(before.impact(placed.act())) : Optional.empty();
+        double shortCm = floor.act(placed);
+        double gapCm = floor.gapCm();
+        Optional<Impact> impact = technique.isStrike()
+                ? Optional.of(before.impact(placed.act(), roomFor(placed, gapCm)))
+                : Optional.empty();
         Body after = moved(before, placed).busyWith(Limb.busyWith(placed), placed.index());
-        if (!placed.act().feint()) {
-            change(technique.gap());
-        }
         bodies.put(placed.who(), after);
         lastMoved.put(placed.who(), placed.beat());
-        steps[placed.index()] = new Step(placed, range, before, after, impact);
+        steps[placed.index()] = new Step(
+                placed,
+                setting.ranges(Who.ATHLETE).at(gapCm),
+                gapCm,
+                shortCm,
+                before,
+                after,
+                impact,
+                placed.act().isStrike() ? Optional.of(landing(placed, gapCm)) : Optional.empty());
+    }
+
+    private Landing landing(Placed placed, double gapCm) {
+        Build target = setting.ranges(placed.who()).other();
+        Level level = placed.act().level();
+        return new Landing(gapCm - target.depthCm(level), target.targetHeightCm(level));
+    }
+
+    /// The share of the room that a strike needs and has: kicks want some distance, a straight some too.
+    private double roomFor(Placed placed, double gapCm) {
+        double least = Reach.of(placed.technique()).map(Reach::leastShare).orElse(0.0);
+        double reach = setting.ranges(placed.who())
+                .reachCm(placed.technique(), placed.act().level())
+                .orElse(0.0);
+        return least * reach <= 0 ? 1 : Math.clamp(gapCm / (least * reach), 0, 1);
     }
 
     private Body moved(Body before, Placed placed) {
@@ -146,43 +185,27 @@ public final class Play {
         return body(who).after(last == null ? 0 : beat.since(last));
     }
 
-    private void change(GapChange change) {
-        gapCm = switch (change) {
-            case GapChange.By by -> Math.clamp(gapCm + by.cm(), Bands.middleCm(Band.CLINCH), MOST_GAP_CM);
-            case GapChange.IntoClinch() -> Bands.middleCm(Band.CLINCH);
-        };
-    }
-
-    /// An action carries its own small step to the nearest band that it can be done in.
-    private void stepInto(Technique technique, Placed placed) {
-        if (technique.ranges().isEmpty()
-                || placed.act().feint()
-                || technique.ranges().contains(Bands.at(gapCm))) {
-            return;
-        }
-        double wanted = technique.ranges().stream()
-                .map(Bands::middleCm)
-                .min(Comparator.comparingDouble(cm -> Math.abs(cm - gapCm)))
-                .orElse(gapCm);
-        gapCm += Math.clamp(wanted - gapCm, -Constants.STEP_CM, Constants.STEP_CM);
-    }
-
-    /// Where the line starts: at the written range, or where its first strike just reaches with what is stepped before.
+    /// Where the line starts: at the written range, or where its first action just reaches with its usual step and
+    /// what
+    /// is stepped before.
     private double startGap() {
         double before = 0;
         for (Placed placed : order) {
             Optional<Band> mark = way.markBefore(placed.index());
             if (mark.isPresent()) {
-                return Bands.middleCm(mark.get()) - before;
+                return setting.ranges(Who.ATHLETE).middleCm(mark.get()) - before;
             }
             Technique technique = placed.technique();
-            if (!technique.ranges().isEmpty()) {
-                return Bands.middleCm(technique.ranges().iterator().next()) - before;
+            Optional<Double> reach =
+                    setting.ranges(placed.who()).reachCm(technique, placed.act().level());
+            if (reach.isPresent()) {
+                double step = Reach.of(technique).map(Reach::stepCm).orElse(0.0);
+                return reach.get() + step - before;
             }
             if (technique.gap() instanceof GapChange.By(double cm)) {
                 before += cm;
             }
         }
-        return Bands.middleCm(Band.LONG);
+        return setting.ranges(Who.ATHLETE).middleCm(Band.LONG);
     }
 }

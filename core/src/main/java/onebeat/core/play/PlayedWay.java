@@ -33,12 +33,16 @@ public record PlayedWay(Way way, List<Step> steps, List<Moment> moments) {
 
     /// The moment at or right before a beat.
     public Moment at(Beat beat) {
-        Moment found = moments.getFirst();
-        for (Moment moment : moments) {
-            if (moment.beat().compareTo(beat) <= 0) {
-                found = moment;
+        int low = 0;
+        int high = moments.size() - 1;
+        while (low < high) {
+            int middle = (low + high + 1) >>> 1;
+            if (moments.get(middle).beat().compareTo(beat) <= 0) {
+                low = middle;
+            } else {
+                high = middle - 1;
             }
         }
-        return found;
+        return moments.get(low);
     }
 }

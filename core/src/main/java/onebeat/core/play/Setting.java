@@ -1,11 +1,25 @@
 package onebeat.core.play;
 
+import java.util.Objects;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Pairing;
+import onebeat.core.exchange.Ranges;
 import onebeat.core.exchange.Stance;
 
-/// The two who stand there.
-public record Setting(Fighter athlete, Fighter partner) {
+/// The two who stand there, and the ranges that their builds give.
+public final class Setting {
+
+    private final Fighter athlete;
+    private final Fighter partner;
+    private final Ranges athleteRanges;
+    private final Ranges partnerRanges;
+
+    public Setting(Fighter athlete, Fighter partner) {
+        this.athlete = athlete;
+        this.partner = partner;
+        this.athleteRanges = Ranges.of(athlete, partner);
+        this.partnerRanges = Ranges.of(partner, athlete);
+    }
 
     /// Two of 175 cm in orthodox stance: what is assumed where nothing is said.
     public static Setting usual() {
@@ -17,7 +31,39 @@ public record Setting(Fighter athlete, Fighter partner) {
         return new Setting(Fighter.usual("athlete", athlete), Fighter.usual("partner", partner));
     }
 
+    public Fighter athlete() {
+        return athlete;
+    }
+
+    public Fighter partner() {
+        return partner;
+    }
+
+    public Fighter fighter(Who who) {
+        return who == Who.ATHLETE ? athlete : partner;
+    }
+
     public Pairing pairing() {
         return Pairing.of(athlete.stance(), partner.stance());
+    }
+
+    /// The range bands of one against the other. A range in a call line is always the athlete's.
+    public Ranges ranges(Who who) {
+        return who == Who.ATHLETE ? athleteRanges : partnerRanges;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Setting setting && athlete.equals(setting.athlete) && partner.equals(setting.partner);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(athlete, partner);
+    }
+
+    @Override
+    public String toString() {
+        return athlete + " against " + partner;
     }
 }

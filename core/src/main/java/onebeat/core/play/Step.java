@@ -5,11 +5,23 @@ import onebeat.core.exchange.Band;
 
 /// An action as played.
 ///
-/// @param range the band in which it was done
+/// @param range the athlete's band in which it was done
+/// @param gapCm the gap when it was done, in centimetres
+/// @param shortCm by how many centimetres it fell short of its target with every step it had time for; 0 if it
+///     reached
 /// @param before the body when it started
 /// @param after the body right after it
 /// @param impact what a strike had behind it
-public record Step(Placed placed, Band range, Body before, Body after, Optional<Impact> impact) {
+/// @param landing where a strike that is meant to land does
+public record Step(
+        Placed placed,
+        Band range,
+        double gapCm,
+        double shortCm,
+        Body before,
+        Body after,
+        Optional<Impact> impact,
+        Optional<Landing> landing) {
 
     public int index() {
         return placed.index();

@@ -14,7 +14,9 @@ import onebeat.core.notation.Repeat;
 import onebeat.core.notation.Span;
 import onebeat.core.notation.Unit;
 
-/// Unrolls sets, reads and own lines: every way through a line as a flat row of items. Sets take their longest count.
+/// Unrolls sets, reads and own lines: every way through a line as a flat row of items. A drawn set is run by its
+/// longest and by its
+/// shortest count.
 /// The reader's limits keep this small.
 final class Unrolling {
 
@@ -37,13 +39,28 @@ final class Unrolling {
         }
     }
 
-    private Unrolling() {}
+    private final boolean longest;
 
-    static List<Row> of(Line line) {
-        return line(List.of(new Row("", List.of())), line, Optional.empty());
+    private Unrolling(boolean longest) {
+        this.longest = longest;
     }
 
-    private static List<Row> line(List<Row> rows, Line line, Optional<Span> inName) {
+    /// Every way, with each set run as often as may be or as seldom.
+    static List<Row> of(Line line, boolean longest) {
+        return new Unrolling(longest).line(List.of(new Row("", List.of())), line, Optional.empty());
+    }
+
+    /// Whether a line has a set whose count is drawn.
+    static boolean draws(Line line) {
+        return line.items().stream().anyMatch(item -> switch (item) {
+            case Pause _, RangeMark _, Half _ -> false;
+            case Repeat set -> set.least() != set.most() || draws(set.line());
+            case Named named -> draws(named.line());
+            case Reads reads -> reads.branches().stream().anyMatch(b -> draws(b.answer()));
+        });
+    }
+
+    private List<Row> line(List<Row> rows, Line line, Optional<Span> inName) {
         List<Row> now = rows;
         for (Item item : line.items()) {
             now = item(now, item, inName);
@@ -51,7 +68,7 @@ final class Unrolling {
         return now;
     }
 
-    private static List<Row> item(List<Row> rows, Item item, Optional<Span> inName) {
+    private List<Row> item(List<Row> rows, Item item, Optional<Span> inName) {
         return switch (item) {
             case Pause _, RangeMark _, Half _ ->
                 rows.stream()
@@ -59,7 +76,8 @@ final class Unrolling {
                         .toList();
             case Repeat set -> {
                 List<Row> now = rows;
-                for (int i = 0; i < set.most(); i++) {
+                int times = longest ? set.most() : set.least();
+                for (int i = 0; i < times; i++) {
                     now = line(now, set.line(), inName);
                 }
                 yield now;

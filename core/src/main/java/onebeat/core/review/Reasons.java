@@ -1,28 +1,26 @@
 package onebeat.core.review;
 
-import java.text.MessageFormat;
 import java.util.Locale;
-import java.util.ResourceBundle;
 import onebeat.core.exchange.Level;
-import onebeat.core.play.Beat;
+import onebeat.core.exchange.Phrases;
+import onebeat.core.exchange.Side;
+import onebeat.core.opening.Zone;
 import onebeat.core.play.Step;
 
 /// Makes the sentences of findings from `reasons.properties`.
 final class Reasons {
 
-    private static final ResourceBundle TEXTS =
-            ResourceBundle.getBundle("onebeat.core.review.reasons", Locale.ROOT, Reasons.class.getClassLoader());
+    private static final Phrases TEXTS = Phrases.of(Reasons.class, "onebeat.core.review.reasons");
 
     private Reasons() {}
 
     static String of(String key, Object... values) {
-        return new MessageFormat(TEXTS.getString(key), Locale.ROOT).format(values);
+        return TEXTS.say(key, values);
     }
 
     /// A beat as coaches count it, from 1: `2` or `2½`.
     static String beat(Step step) {
-        Beat beat = step.beat();
-        return (Math.floorDiv(beat.halves(), 2) + 1) + (beat.halves() % 2 == 0 ? "" : "½");
+        return step.beat().words();
     }
 
     static String name(Step step) {
@@ -30,7 +28,25 @@ final class Reasons {
     }
 
     static String target(Level level) {
-        return TEXTS.getString("target." + level.name());
+        return TEXTS.say("target." + level.name());
+    }
+
+    static String zone(Zone zone) {
+        return TEXTS.say("zone." + zone.name());
+    }
+
+    static String side(Side side) {
+        return TEXTS.say("side." + side.name());
+    }
+
+    /// A length in whole centimetres, at least 1.
+    static String cm(double cm) {
+        return Math.max(1, Math.round(cm)) + " cm";
+    }
+
+    /// An opening or a power on the scale from 0 to 1.
+    static String share(double share) {
+        return String.format(Locale.ROOT, "%.2f", share);
     }
 
     static String percent(double share) {

@@ -11,6 +11,9 @@ final class Reload implements Rule {
     public List<Suspicion> check(Scene scene) {
         List<Suspicion> found = new ArrayList<>();
         for (Step strike : SameSide.armOnly(scene)) {
+            if (ArmOnly.isTooNear(strike)) {
+                continue;
+            }
             SameSide.before(scene, strike).ifPresent(last -> found.add(suspicion(scene, last, strike)));
         }
         return found;

@@ -7,32 +7,81 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import onebeat.core.holding.Holding;
+import onebeat.core.holding.PadPlan;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
 import onebeat.core.notation.Span;
+import onebeat.core.opening.Openings;
+import onebeat.core.opening.Why;
 import onebeat.core.play.Play;
 import onebeat.core.play.Played;
+import onebeat.core.play.Played.Numbers;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Step;
+import onebeat.core.timing.Reaction;
 
 /// What came of reviewing a line.
 ///
+/// @param read the line that was reviewed
+/// @param context what it was reviewed against
 /// @param canonical the line in canonical form
 /// @param played the line as played
+/// @param openings what each way of the line opens, in the order of the ways
 /// @param findings all findings, the severest first, then in the order of the steps
-public record Review(String canonical, Played played, List<Finding> findings) {
+/// @param score what the line is worth, for ranking lines of one kind: what its strikes open times their power, less
+///     what it exposes, less a little for each beat
+public record Review(
+        Read read,
+        Context context,
+        String canonical,
+        Played played,
+        List<Openings> openings,
+        List<Finding> findings,
+        double score) {
 
     private static final List<Rule> RULES = List.of(
             new SameHand(),
+            new AgainstRules(),
             new Unanswered(),
+            new OutOfReach(),
             new LegLoaded(),
             new Reload(),
             new ArmOnly(),
             new CountShort(),
+            new NoEntry(),
+            new StanceLost(),
+            new ClosedTarget(),
+            new UnearnedFeint(),
+            new UnreadPayoff(),
             new NakedHook(),
-            new NoExit());
+            new WrongSide(),
+            new WrongRoll(),
+            new IntoPower(),
+            new StraightRetreat(),
+            new RollUnderKnees(),
+            new Unseen(),
+            new TooFast(),
+            new PadClash(),
+            new PadMissing(),
+            new HeadLoad(),
+            new PartnerLoad(),
+            new NoExit(),
+            new EmptyBeat(),
+            new Countable(),
+            new OneNote(),
+            new WrongFoot());
+
+    /// Mends are tried for so many findings, the severest first: a line with more has to be written anew anyway.
+    private static final int MOST_MENDED = 24;
+
+    /// With so many steps in all its ways a line is long to review, and mends are tried for few findings only.
+    private static final int MANY_STEPS = 1_000;
+
+    private static final int FEW_MENDED = 6;
 
     public Review {
+        openings = List.copyOf(openings);
         findings = List.copyOf(findings);
     }
 
@@ -46,33 +95,65 @@ public record Review(String canonical, Played played, List<Finding> findings) {
         return findings.stream().filter(f -> f.code() == code).toList();
     }
 
-    /// Reviews a line and tries mends.
-    public static Review of(Read read, Context context) {
-        return new Reviewing(context).review(read, true);
+    /// What the line exposes: of its ways, the most.
+    public double exposure() {
+        return openings.stream().mapToDouble(Openings::exposure).max().orElse(0);
     }
 
-    /// Reviews a line without trying mends: what an offered mend is held against, and enough for counting.
+    /// What the holder shows on a way.
+    public PadPlan plan(int way) {
+        return Holding.plan(played.ways().get(way), context.setting(), context.holder(), context.bpm());
+    }
+
+    /// Why a strike of a way is there, in a sentence; empty where nothing before it opened the place.
+    public Optional<String> why(int way, Step step) {
+        return openings.get(way)
+                .of(step)
+                .flatMap(o -> Why.sentence(played.ways().get(way), o, Reasons.zone(o.zone())));
+    }
+
+    /// Milliseconds left over to see a fed strike of a way; negative: so much earlier it has to be shown.
+    public Optional<Double> timeToSeeMs(int way, Step feed) {
+        return Reaction.timeToSeeMs(read.line(), played.ways().get(way), feed, context.rung(), context.bpm());
+    }
+
+    /// Reviews a line and tries mends.
+    public static Review of(Read read, Context context) {
+        return new Reviewing(context).review(read, Depth.MENDS);
+    }
+
+    /// Reviews a line without trying mends and without the reasons of its openings: what an offered mend is held
+    /// against, and enough for counting and ranking.
     public static Review withoutMends(Read read, Context context) {
-        return new Reviewing(context).review(read, false);
+        return new Reviewing(context).review(read, Depth.FINDINGS);
+    }
+
+    /// Reviews a line with the reasons of its openings and without trying mends.
+    public static Review withReasons(Read read, Context context) {
+        return new Reviewing(context).review(read, Depth.REASONS);
+    }
+
+    /// How much is asked for.
+    private enum Depth {
+        FINDINGS,
+        REASONS,
+        MENDS
     }
 
     private record Reviewing(Context context) {
 
-        Review review(Read read, boolean withMends) {
+        Review review(Read read, Depth depth) {
             Played played = Play.of(read.line(), context.setting());
-            Map<String, Integer> numbers = played.numbers();
+            Numbers numbers = played.numbers();
             List<Found> found = new ArrayList<>();
             Set<String> seen = new HashSet<>();
+            List<Openings> openings = new ArrayList<>();
             for (PlayedWay way : played.ways()) {
-                Scene scene = new Scene(read, context.setting(), way);
-                for (Rule rule : RULES) {
-                    for (Suspicion suspicion : rule.check(scene)) {
-                        Found one = found(suspicion, numbers);
-                        if (seen.add(suspicion.code() + " " + one.finding.steps())) {
-                            found.add(one);
-                        }
-                    }
-                }
+                openings.add(openings(way, depth));
+                look(new Scene(read, context, way, openings.getLast()), numbers, seen, found);
+            }
+            for (PlayedWay way : played.shortest()) {
+                look(new Scene(read, context, way, openings(way, depth)), numbers, seen, found);
             }
             found.sort((a, b) -> {
                 int bySeverity = a.finding.severity().compareTo(b.finding.severity());
@@ -82,24 +163,54 @@ public record Review(String canonical, Played played, List<Finding> findings) {
                                 a.finding.steps().getFirst(), b.finding.steps().getFirst());
             });
             List<Finding> bare = found.stream().map(Found::finding).toList();
-            List<Finding> findings =
-                    withMends ? found.stream().map(f -> mended(f, bare)).toList() : bare;
-            return new Review(Notation.print(read.line()), played, findings);
+            List<Finding> findings = depth == Depth.MENDS ? mended(played, found, bare) : bare;
+            return new Review(
+                    read, context, Notation.print(read.line()), played, openings, findings, Score.of(played, openings));
+        }
+
+        private List<Finding> mended(Played played, List<Found> found, List<Finding> bare) {
+            List<Finding> mended = new ArrayList<>(bare);
+            int steps = played.ways().stream().mapToInt(w -> w.steps().size()).sum();
+            int most = steps > MANY_STEPS ? FEW_MENDED : MOST_MENDED;
+            for (int i = 0; i < Math.min(most, found.size()); i++) {
+                mended.set(i, mended(found.get(i), bare));
+            }
+            return mended;
+        }
+
+        private Openings openings(PlayedWay way, Depth depth) {
+            return depth != Depth.FINDINGS
+                    ? Openings.of(way, context.setting(), context.partner(), context.seenBefore())
+                    : Openings.withoutCredits(way, context.setting(), context.partner(), context.seenBefore());
+        }
+
+        private void look(Scene scene, Numbers numbers, Set<String> seen, List<Found> found) {
+            List<Integer> ofWay = numbers.of(scene.way());
+            for (Rule rule : RULES) {
+                for (Suspicion suspicion : rule.check(scene)) {
+                    Found one = found(suspicion, ofWay);
+                    if (seen.add(suspicion.code() + " " + one.finding.steps())) {
+                        found.add(one);
+                    }
+                }
+            }
         }
 
         private record Found(Finding finding, Suspicion suspicion) {}
 
-        private Found found(Suspicion suspicion, Map<String, Integer> numbers) {
+        private Found found(Suspicion suspicion, List<Integer> numbers) {
             List<Integer> steps = new ArrayList<>();
             List<Span> spans = new ArrayList<>();
             for (Step step : suspicion.steps()) {
-                steps.add(Played.numberOf(step, numbers));
+                steps.add(numbers.get(step.index()));
                 spans.add(step.placed().span());
             }
             return new Found(
                     new Finding(
                             suspicion.code(),
-                            context.severities().of(suspicion.code()),
+                            suspicion
+                                    .instead()
+                                    .orElseGet(() -> context.severities().of(suspicion.code())),
                             steps,
                             suspicion.steps().getFirst().placed().branch(),
                             suspicion.text(),
@@ -116,8 +227,8 @@ public record Review(String canonical, Played played, List<Finding> findings) {
                     .map(text -> Notation.read(text, context.vocabulary()))
                     .filter(Read.class::isInstance)
                     .map(Read.class::cast)
-                    .filter(read ->
-                            holds(finding.code(), before, review(read, false).findings()))
+                    .filter(read -> holds(
+                            finding.code(), before, review(read, Depth.FINDINGS).findings()))
                     .findFirst()
                     .map(Read::canonical);
             return new Finding(

@@ -59,6 +59,55 @@ record Surgery(Read read) {
         return text().substring(0, at) + words + text().substring(at);
     }
 
+    /// The line with these words as its first item.
+    String atStart(String words) {
+        return words + " " + text().stripLeading();
+    }
+
+    /// The line with these words before the step inside the brackets that it stands in.
+    String insideCue(Step step, String words) {
+        int at = step.placed().span().start();
+        return text().substring(0, at) + words + text().substring(at);
+    }
+
+    /// The line with two items that follow one another joined to one beat.
+    String joined(Step one, Step two) {
+        int from = one.placed().span().end();
+        int to = two.placed().span().start();
+        return to >= from && text().substring(from, to).isBlank()
+                ? text().substring(0, from) + "+" + text().substring(to)
+                : text();
+    }
+
+    /// The line without the step's action; what joined it goes with it.
+    String without(Step step) {
+        Span span = step.placed().span();
+        int start = span.start();
+        int end = span.end();
+        if (start > 0 && isJoint(text().charAt(start - 1))) {
+            start--;
+        } else if (end < text().length() && isJoint(text().charAt(end))) {
+            end++;
+        }
+        return text().substring(0, start) + text().substring(end);
+    }
+
+    /// The line with a set that is run between so many times.
+    String recounted(Repeat set, int least, int most) {
+        int star = text().lastIndexOf('*', set.span().end() - 1);
+        return text().substring(0, star)
+                + "*"
+                + least
+                + ".."
+                + most
+                + text().substring(set.span().end());
+    }
+
+    /// A step's action as it is written.
+    static String words(Step step) {
+        return Notation.print(step.placed().act());
+    }
+
     /// The line with these words at its end.
     String append(String words) {
         return text().stripTrailing() + " " + words;

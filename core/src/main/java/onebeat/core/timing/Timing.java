@@ -12,6 +12,7 @@ import onebeat.core.exchange.Kind;
 import onebeat.core.exchange.Part;
 import onebeat.core.exchange.Technique;
 import onebeat.core.play.Beat;
+import onebeat.core.play.Impact;
 import onebeat.core.play.Limb;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Step;
@@ -34,6 +35,11 @@ public final class Timing {
     /// When a beat comes at a tempo, in milliseconds from the first beat.
     public static double atMs(Beat beat, double bpm) {
         return beat.inBeats() * MS_PER_MINUTE / bpm;
+    }
+
+    /// How long so many beats last at a tempo, in milliseconds.
+    public static double msFor(double beats, double bpm) {
+        return beats * MS_PER_MINUTE / bpm;
     }
 
     /// The links of one fighter: for each action from the last one before it, and from the last one of the same limb.
@@ -74,27 +80,24 @@ public final class Timing {
         return !Collections.disjoint(busy, Limb.busyWith(to.placed()));
     }
 
+    /// The longest of what must come first: the limb home and on its way again, the turn made, the foot down.
     private static Link link(Step from, Step to, boolean sameLimb) {
         Technique first = from.placed().technique();
         Technique second = to.placed().technique();
-        double travel = to.impact()
-                .map(i -> LEAST_SHARE + (1 - LEAST_SHARE) * i.drive())
-                .orElse(LEAST_SHARE);
-        double start = second.motion().contactMs()
-                * travel
-                * (1 + COUNT_SHARE * (to.placed().countsNeeded() - 1));
+        double counts = 1 + COUNT_SHARE * (to.placed().countsNeeded() - 1);
+        double motion = second.motion().contactMs() * counts * LEAST_SHARE;
+        double turn = second.motion().contactMs()
+                * counts
+                * (LEAST_SHARE
+                        + (1 - LEAST_SHARE) * to.impact().map(Impact::drive).orElse(0.0));
         double home = first.motion().homeMs();
-        boolean footFirst = first.isLegStrike() || first.family() == Family.LEG;
-        double needed;
-        if (sameLimb) {
-            needed = home + start;
-        } else if (footFirst && second.part() != Part.LEG) {
-            // The kicking foot lands as the fist lands (F6), so the two run side by side.
-            needed = Math.max(home, start);
-        } else {
-            needed = start;
-        }
-        return new Link(from.index(), to.index(), to.beat().since(from.beat()), needed);
+        boolean legFirst = first.isLegStrike() || first.family() == Family.LEG;
+        // The kicking foot lands as the fist lands (F6), so the two run side by side; another kick waits for it.
+        double foot = legFirst ? (second.part() == Part.LEG ? home + turn : home) : 0;
+        double hand = sameLimb ? home + turn : motion;
+        double needed = Math.max(turn, Math.max(hand, foot));
+        Link.Cause cause = needed == foot ? Link.Cause.FOOT : needed == hand ? Link.Cause.HAND : Link.Cause.TURN;
+        return new Link(from.index(), to.index(), to.beat().since(from.beat()), needed, cause);
     }
 
     /// The one-beat value of an athlete's strike: beats between the fed contact that it answers and its own contact.

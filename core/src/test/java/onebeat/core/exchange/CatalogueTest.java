@@ -115,16 +115,6 @@ class CatalogueTest {
     }
 
     @Test
-    void bandsGetNearer() {
-        double last = Double.MAX_VALUE;
-        for (Band band : Band.values()) {
-            assertThat(Bands.middleCm(band)).isLessThan(last);
-            assertThat(Bands.at(Bands.middleCm(band))).isEqualTo(band);
-            last = Bands.middleCm(band);
-        }
-    }
-
-    @Test
     void impossibleMeasuresAreRefused() {
         assertThatThrownBy(() -> new Fighter("x", Stance.ORTHODOX, Double.NaN, 178))
                 .hasMessageContaining("height");

@@ -2,11 +2,8 @@ package onebeat.core.notation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Random;
-import onebeat.core.exchange.Catalogue;
-import onebeat.core.exchange.Technique;
+import onebeat.core.RandomLines;
 import onebeat.core.review.Context;
 import onebeat.core.review.Review;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -59,7 +56,7 @@ class NoiseTest {
     void mutatedLines(long seed) {
         Random random = new Random(seed);
         for (int i = 0; i < 3000; i++) {
-            StringBuilder text = new StringBuilder(line(random, 3));
+            StringBuilder text = new StringBuilder(RandomLines.line(random, 3));
             for (int m = random.nextInt(4); m > 0 && !text.isEmpty(); m--) {
                 int at = random.nextInt(text.length());
                 switch (random.nextInt(3)) {
@@ -78,7 +75,7 @@ class NoiseTest {
     void randomLinesAreReviewed(long seed) {
         Random random = new Random(seed);
         for (int i = 0; i < 80; i++) {
-            String text = line(random, 2);
+            String text = RandomLines.line(random, 2);
             holds(text);
             if (Notation.read(text) instanceof Read read) {
                 Review review = Review.of(read, Context.usual());
@@ -92,40 +89,5 @@ class NoiseTest {
                         }));
             }
         }
-    }
-
-    private static String line(Random random, int depth) {
-        List<String> items = new ArrayList<>();
-        int count = 1 + random.nextInt(4);
-        for (int i = 0; i < count; i++) {
-            items.add(item(random, depth));
-        }
-        return String.join(" ", items);
-    }
-
-    private static String item(Random random, int depth) {
-        return switch (random.nextInt(depth > 0 ? 9 : 6)) {
-            case 0 -> "_";
-            case 1 -> "(" + action(random) + ") " + action(random);
-            case 2 -> action(random) + "+" + action(random);
-            case 3 -> action(random) + "/" + action(random);
-            case 4 -> "(" + action(random) + " " + action(random) + ")";
-            case 5 -> action(random);
-            case 6 -> "[" + line(random, depth - 1) + "]*" + (1 + random.nextInt(3));
-            case 7 -> "[" + line(random, depth - 1) + "]*1.." + (1 + random.nextInt(3));
-            default ->
-                "{ (" + action(random) + "): " + line(random, depth - 1) + " | (none): " + line(random, depth - 1)
-                        + " }";
-        };
-    }
-
-    private static String action(Random random) {
-        List<Technique> all =
-                Catalogue.standard().all().stream().filter(t -> !t.isReaction()).toList();
-        Technique technique = all.get(random.nextInt(all.size()));
-        String feint = technique.isStrike() && random.nextInt(8) == 0 ? "~" : "";
-        return feint
-                + technique.code()
-                + (feint.isEmpty() ? List.of("", "", "!", "'").get(random.nextInt(4)) : "");
     }
 }

@@ -69,9 +69,9 @@ class BodyTest {
 
     @Test
     void gradesFollowTheirBounds() {
-        assertThat(Grade.of(Constants.FULL_FROM)).isEqualTo(Grade.FULL);
-        assertThat(Grade.of(Constants.PART_FROM)).isEqualTo(Grade.PART);
-        assertThat(Grade.of(Constants.PART_FROM - 1e-9)).isEqualTo(Grade.ARM);
+        assertThat(Grade.of(BodyNumbers.FULL_FROM)).isEqualTo(Grade.FULL);
+        assertThat(Grade.of(BodyNumbers.PART_FROM)).isEqualTo(Grade.PART);
+        assertThat(Grade.of(BodyNumbers.PART_FROM - 1e-9)).isEqualTo(Grade.ARM);
     }
 
     @Test

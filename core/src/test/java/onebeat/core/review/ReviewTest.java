@@ -116,8 +116,7 @@ class ReviewTest {
 
     @Test
     void aSchoolCanSetItsOwnSeverity() {
-        Context context = new Context(
-                Lines.SAME, Vocabulary.standard(), Severities.usual().with(Code.NAKED_HOOK, Severity.NOTE));
+        Context context = Context.of(Lines.SAME).with(Severities.usual().with(Code.NAKED_HOOK, Severity.NOTE));
         Review review = Review.of(Lines.read("3 2 off"), context);
         assertThat(review.findings(Code.NAKED_HOOK).getFirst().severity()).isEqualTo(Severity.NOTE);
         assertThat(Severities.usual().of(Code.NAKED_HOOK)).isEqualTo(Severity.WARN);
@@ -186,7 +185,7 @@ class ReviewTest {
     @Test
     void theMendOfALineWithAnOwnLineKeepsItsName() {
         var vocabulary = Vocabulary.standard().with(List.of(new OwnLine("doorstep", "(1) catch+1 2")));
-        Context context = new Context(Lines.SAME, vocabulary, Severities.usual());
+        Context context = Context.of(Lines.SAME).with(vocabulary);
         Read read = (Read) Notation.read("\"doorstep\" 3", vocabulary);
         assertThat(Review.of(read, context).findings(Code.NO_EXIT).getFirst().mended())
                 .contains("\"doorstep\" 3 circle-rear");

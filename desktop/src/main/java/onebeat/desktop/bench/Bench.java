@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.animation.PauseTransition;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
@@ -17,14 +18,18 @@ import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.util.Duration;
+import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
+import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Notation.OwnReading;
 import onebeat.core.notation.OwnLine;
 import onebeat.core.play.PlayedWay;
+import onebeat.core.play.Setting;
+import onebeat.core.review.Context;
 import onebeat.core.review.Review;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.desktop.desk.Desk;
@@ -33,6 +38,7 @@ import onebeat.desktop.desk.LineWatch.Seen;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Station;
 import onebeat.desktop.desk.Texts;
+import onebeat.desktop.figures.FeetView;
 import onebeat.desktop.figures.FigureView;
 import onebeat.desktop.rope.RopeView;
 
@@ -44,19 +50,21 @@ public final class Bench implements Station {
     private final Desk desk;
     private final Consumer<Station.Name> go;
     private final Consumer<String> type;
+    private final Supplier<String> typed;
     private final GridPane view = new GridPane(12, 12);
     private final Text title = Look.text("", "title");
     private final Text under = Look.text("", "soft");
     private final RopeView rope = new RopeView();
-    private final Corner corner = new Corner();
+    private final Beside beside = new Beside();
     private final TempoCord tempo = new TempoCord();
     private final FigureView figures = new FigureView();
+    private final FeetView feet = new FeetView();
     private final VBox lines = new VBox(2);
     private final ScrollPane linesScroll = Look.scroll(lines);
     private Optional<Review> review = Optional.empty();
-    private String text = "";
     private int way;
     private int bpm = 60;
+    private boolean mirrored;
     private Optional<Seen> pending = Optional.empty();
 
     /// The rope is drawn at once, what stands below it a frame later and the corner one after that, so that no key
@@ -64,18 +72,23 @@ public final class Bench implements Station {
     /// the window up for all of them.
     private final PauseTransition below = new PauseTransition(FRAME);
 
-    private final PauseTransition beside = new PauseTransition(FRAME.multiply(2));
+    private final PauseTransition besideLater = new PauseTransition(FRAME.multiply(2));
 
     /// @param go leads to another station
     /// @param type puts a line into the call line
-    public Bench(Desk desk, Consumer<Station.Name> go, Consumer<String> type) {
+    /// @param typed the line as it stands there now, which may be newer than the one last reviewed
+    public Bench(Desk desk, Consumer<Station.Name> go, Consumer<String> type, Supplier<String> typed) {
         this.desk = desk;
         this.go = go;
         this.type = type;
+        this.typed = typed;
         build();
         below.setOnFinished(_ -> showBelow());
-        beside.setOnFinished(_ -> showCorner());
-        rope.scrubProperty().addListener((_, _, _) -> showFigures());
+        besideLater.setOnFinished(_ -> showCorner());
+        rope.scrubProperty().addListener((_, _, _) -> {
+            showFigures();
+            showMark();
+        });
     }
 
     private void build() {
@@ -85,22 +98,26 @@ public final class Bench implements Station {
         VBox linesPaper = new VBox(8, Look.text(Texts.of("bench.lines"), "heading"), linesScroll);
         linesPaper.getStyleClass().add("paper");
         VBox.setVgrow(linesScroll, Priority.ALWAYS);
+        VBox feetPaper = new VBox(4, Look.text(Texts.of("bench.feet"), "heading"), feet);
+        feetPaper.getStyleClass().add("paper");
+        VBox.setVgrow(feet, Priority.ALWAYS);
         VBox figurePaper = new VBox(4, Look.text(Texts.of("bench.figures"), "heading"), figures);
         figurePaper.getStyleClass().add("paper");
         VBox.setVgrow(figures, Priority.ALWAYS);
         VBox tempoPaper = new VBox(0, Look.text(Texts.of("bench.tempo"), "heading"), tempo);
         tempoPaper.getStyleClass().add("paper");
-        view.add(ropePaper, 0, 0, 3, 1);
+        view.add(ropePaper, 0, 0, 4, 1);
         view.add(linesPaper, 0, 1);
-        view.add(figurePaper, 1, 1);
-        view.add(tempoPaper, 2, 1);
-        view.add(corner, 3, 0, 1, 2);
-        view.getColumnConstraints().setAll(column(27), column(27), column(20), column(26));
+        view.add(feetPaper, 1, 1);
+        view.add(figurePaper, 2, 1);
+        view.add(tempoPaper, 3, 1);
+        view.add(beside, 4, 0, 1, 2);
+        view.getColumnConstraints().setAll(column(20), column(22), column(15), column(17), column(26));
         RowConstraints top = new RowConstraints();
         top.setVgrow(Priority.ALWAYS);
         RowConstraints low = new RowConstraints(214, 214, 214);
         view.getRowConstraints().setAll(top, low);
-        for (Region paper : List.of(ropePaper, linesPaper, figurePaper, tempoPaper, corner)) {
+        for (Region paper : List.of(ropePaper, linesPaper, feetPaper, figurePaper, tempoPaper, beside)) {
             paper.setMinSize(0, 0);
         }
     }
@@ -134,7 +151,7 @@ public final class Bench implements Station {
 
     private void showTitle() {
         title.setText(desk.drill().map(Drill::name).orElse(Texts.of("bench.untitled")));
-        String pairing = desk.camp().setting().pairing() == Pairing.SAME ? "bench.same" : "bench.open";
+        String pairing = setting().pairing() == Pairing.SAME ? "bench.same" : "bench.open";
         String ways = review.filter(r -> r.played().ways().size() > 1)
                 .map(r -> Texts.of(
                         "bench.way",
@@ -142,14 +159,15 @@ public final class Bench implements Station {
                         r.played().ways().size(),
                         r.played().ways().get(way).way().branch()))
                 .orElse("");
-        under.setText(Texts.of(pairing, desk.camp().card().opponent().name()) + ways);
+        String turned = mirrored ? Texts.of("bench.mirrored") : "";
+        under.setText(Texts.of(pairing, desk.camp().card().opponent().name()) + turned + ways);
     }
 
     private void showLines() {
         List<Node> rows = new ArrayList<>();
         for (Drill drill : desk.camp().drills().all()) {
             boolean chosen = desk.drillProperty().get().equals(Optional.of(drill.id()));
-            Text line = Look.text(shortened(drill.line(), 34), "mono-tight");
+            Text line = Look.text(shortened(drill.line(), 25), "mono-tight");
             VBox row = new VBox(1, Look.text(drill.name(), "small", "strong"), line);
             row.getStyleClass().setAll("row");
             row.pseudoClassStateChanged(Look.CHOSEN, chosen);
@@ -190,7 +208,6 @@ public final class Bench implements Station {
 
     @Override
     public void lineSeen(Seen seen) {
-        text = seen.text();
         pending = Optional.of(seen);
         if (seen.review().isPresent() || seen.text().isBlank()) {
             review = seen.review();
@@ -199,7 +216,7 @@ public final class Bench implements Station {
         }
         showRope();
         below.play();
-        beside.play();
+        besideLater.play();
     }
 
     /// Shows what stands beside the rope.
@@ -209,8 +226,49 @@ public final class Bench implements Station {
     }
 
     private void showCorner() {
-        pending.ifPresent(corner::show);
+        pending.ifPresent(beside::show);
         pending = Optional.empty();
+        showMark();
+        beside.show(line());
+    }
+
+    private Beside.Line line() {
+        return new Beside.Line(review, review.map(this::shownWay).orElse(0), typed.get(), context(desk.camp()));
+    }
+
+    private void showMark() {
+        beside.show(review.flatMap(
+                r -> AtMark.at(r, shownWay(r), rope.scrubProperty().get())));
+    }
+
+    private int shownWay(Review of) {
+        return Math.min(way, of.played().ways().size() - 1);
+    }
+
+    /// Both from the other stance: the same line, the same review, the feet and figures turned.
+    private boolean mirror() {
+        mirrored = !mirrored;
+        type.accept(typed.get());
+        return true;
+    }
+
+    @Override
+    public Context context(Camp camp) {
+        return camp.context().with(setting()).at(bpm);
+    }
+
+    private Setting setting() {
+        Setting now = desk.camp().setting();
+        return mirrored ? new Setting(turned(now.athlete()), turned(now.partner())) : now;
+    }
+
+    private static Fighter turned(Fighter fighter) {
+        return new Fighter(fighter.name(), fighter.stance().changed(), fighter.heightCm(), fighter.spanCm());
+    }
+
+    @Override
+    public void close() {
+        beside.close();
     }
 
     private void showBelow() {
@@ -230,20 +288,19 @@ public final class Bench implements Station {
     }
 
     private void showRope() {
-        rope.show(playedWay()
-                .map(played -> new RopeView.Picture(
-                        played,
+        rope.show(review.map(r -> new RopeView.Picture(
+                        r,
+                        shownWay(r),
                         desk.camp().card().athlete().name(),
                         desk.camp().card().opponent().name(),
-                        review.map(Review::findings).orElse(List.of())))
+                        true))
                 .orElse(null));
     }
 
     private void showFigures() {
-        figures.show(
-                playedWay().orElse(null),
-                desk.camp().setting(),
-                rope.scrubProperty().get());
+        double beat = rope.scrubProperty().get();
+        figures.show(playedWay().orElse(null), setting(), beat);
+        feet.show(playedWay().orElse(null), setting(), beat);
     }
 
     @Override
@@ -316,6 +373,8 @@ public final class Bench implements Station {
             case DOWN -> key.isControlDown() ? changeWay(1) : choose(1);
             case PLUS, ADD, EQUALS, CLOSE_BRACKET -> changeTempo(2);
             case MINUS, SUBTRACT, OPEN_BRACKET -> changeTempo(-2);
+            case V, H, K -> turn(code);
+            case M -> mirror();
             case N -> startNew();
             case R -> toRounds();
             default -> false;
@@ -328,12 +387,21 @@ public final class Bench implements Station {
 
     private boolean takeMend(KeyCode code) {
         showRest();
-        Optional<String> mended = corner.mend(Integer.parseInt(code.getName().substring(1)));
+        Optional<String> mended = beside.line(Integer.parseInt(code.getName().substring(1)));
         mended.ifPresent(line -> {
             type.accept(line);
-            desk.say(Texts.of("bench.mended"));
+            desk.say(Texts.of(beside.isCorner() ? "bench.mended" : "bench.taken"));
         });
         return mended.isPresent();
+    }
+
+    private boolean turn(KeyCode page) {
+        switch (page) {
+            case V -> beside.turnToVariants(line());
+            case H -> beside.turnToHolder(line());
+            default -> beside.turnToCompare(line());
+        }
+        return true;
     }
 
     private boolean scrub(double beats) {
@@ -362,7 +430,7 @@ public final class Bench implements Station {
                         Edit.change(Place.DRILLS, before.get(), before.get().withBpm(changed)))) {
             bpm = changed;
         }
-        showReview();
+        type.accept(typed.get());
         return true;
     }
 
@@ -375,7 +443,7 @@ public final class Bench implements Station {
     }
 
     private boolean toRounds() {
-        Seen seen = LineWatch.see(text, desk.camp().context());
+        Seen seen = LineWatch.see(typed.get(), context(desk.camp()));
         keep(seen).filter(desk::addToTonight).ifPresent(_ -> go.accept(Name.ROUNDS));
         return true;
     }

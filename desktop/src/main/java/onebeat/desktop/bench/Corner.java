@@ -5,34 +5,25 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import javafx.geometry.Insets;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.scene.shape.Circle;
-import javafx.scene.shape.Polygon;
-import javafx.scene.shape.Rectangle;
-import javafx.scene.shape.Shape;
-import javafx.scene.text.Text;
-import javafx.scene.text.TextFlow;
 import onebeat.core.review.Finding;
-import onebeat.core.review.Severity;
+import onebeat.desktop.bench.CornerRow.Mark;
 import onebeat.desktop.desk.LineWatch.Seen;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Texts;
 
 /// What the corner says: the findings, each with its shape and word, and the key that takes its mend.
-public final class Corner extends VBox {
-
-    /// Mends are taken with F2, F3 and so on; F1 is left to help.
-    private static final int FIRST_KEY = 2;
+final class Corner extends VBox implements Page {
 
     private final VBox rows = new VBox(14);
+    private final List<CornerRow> kept = new ArrayList<>();
+    private final CornerRow atMark = new CornerRow();
     private List<String> mends = List.of();
 
-    public Corner() {
+    Corner() {
         setSpacing(14);
         getStyleClass().add("paper");
         var scroll = Look.scroll(rows);
@@ -40,30 +31,40 @@ public final class Corner extends VBox {
         getChildren().setAll(Look.text(Texts.of("corner.title"), "title"), scroll);
     }
 
-    /// The line that the key F with this number makes, if there is such a mend.
-    public Optional<String> mend(int functionKey) {
+    @Override
+    public Region view() {
+        return this;
+    }
+
+    /// The mend that the key F with this number takes.
+    @Override
+    public Optional<String> line(int functionKey) {
         int index = functionKey - FIRST_KEY;
         return index >= 0 && index < mends.size() ? Optional.of(mends.get(index)) : Optional.empty();
     }
 
     /// Shows the findings of a line.
-    public void show(Seen seen) {
+    void show(Seen seen) {
         List<Node> nodes = new ArrayList<>();
         List<String> found = new ArrayList<>();
         if (seen.text().isBlank()) {
             nodes.add(Look.flow(Look.text(Texts.of("corner.empty"), "soft")));
         } else if (seen.misread().isPresent()) {
-            nodes.add(row(
-                    mark(Severity.STOP),
-                    Texts.of("corner.misread"),
-                    seen.misread().get().sentence(),
-                    "",
-                    ""));
+            String why = seen.misread().get().sentence();
+            row(nodes, Mark.STOP, Texts.of("corner.misread"), why, "", "");
         } else if (seen.review().isPresent()) {
             findings(nodes, found, unlike(seen.review().get().findings()));
         }
         mends = List.copyOf(found);
+        nodes.add(atMark);
         rows.getChildren().setAll(nodes);
+    }
+
+    /// Shows why the strike at the mark is there, or nothing.
+    void show(Optional<AtMark> mark) {
+        atMark.setVisible(mark.isPresent());
+        atMark.setManaged(mark.isPresent());
+        mark.ifPresent(m -> atMark.fill(Mark.GOOD, m.title(), m.words(), "", ""));
     }
 
     /// Reads can give the same finding on every branch; it is said once.
@@ -73,9 +74,9 @@ public final class Corner extends VBox {
         return List.copyOf(unlike.values());
     }
 
-    private static void findings(List<Node> nodes, List<String> mends, List<Finding> findings) {
+    private void findings(List<Node> nodes, List<String> mends, List<Finding> findings) {
         if (findings.isEmpty()) {
-            nodes.add(row(good(), Texts.of("corner.clean"), Texts.of("corner.clean.why"), "", ""));
+            row(nodes, Mark.GOOD, Texts.of("corner.clean"), Texts.of("corner.clean.why"), "", "");
         }
         for (Finding finding : findings) {
             String key = "";
@@ -83,51 +84,20 @@ public final class Corner extends VBox {
                 key = "F" + (mends.size() + FIRST_KEY);
                 mends.add(finding.mended().get());
             }
-            String title = Texts.of("finding." + finding.code());
-            nodes.add(row(
-                    mark(finding.severity()),
-                    title,
-                    finding.text(),
-                    key,
-                    finding.mended().orElse("")));
+            String name = Texts.of("finding." + finding.code());
+            String title = finding.branch().isEmpty() ? name : Texts.of("corner.onread", name, finding.branch());
+            Mark mark = Mark.of(finding.severity());
+            row(nodes, mark, title, finding.text(), key, finding.mended().orElse(""));
         }
     }
 
-    private static Node row(Shape mark, String title, String why, String key, String mended) {
-        Text head = Look.text(title, "strong");
-        TextFlow reason = Look.flow(Look.text(why, "small"));
-        VBox words = new VBox(3, Look.flow(head), reason);
-        if (!key.isEmpty()) {
-            Text line = Look.text(mended, "mend");
-            line.getStyleClass().remove("text");
-            TextFlow flow = Look.flow(line);
-            HBox.setHgrow(flow, Priority.ALWAYS);
-            HBox mend = new HBox(8, Look.key(key), flow);
-            mend.setAlignment(Pos.TOP_LEFT);
-            words.getChildren().add(mend);
+    /// The next row, filled; rows are kept from one line to the next.
+    private CornerRow row(List<Node> nodes, Mark mark, String title, String why, String key, String mended) {
+        if (nodes.size() >= kept.size()) {
+            kept.add(new CornerRow());
         }
-        HBox.setHgrow(words, Priority.ALWAYS);
-        VBox holder = new VBox(mark);
-        holder.setMinWidth(20);
-        holder.setPadding(new Insets(3, 0, 0, 0));
-        return new HBox(10, holder, words);
-    }
-
-    /// A block for stop, a wedge for warn, a ring for note: told apart without colour.
-    private static Shape mark(Severity severity) {
-        Shape shape = switch (severity) {
-            case STOP -> new Rectangle(14, 14);
-            case WARN -> new Polygon(0, 13, 15, 13, 7.5, 0);
-            case NOTE -> new Circle(6);
-        };
-        shape.getStyleClass().setAll("mark-" + severity.word());
-        shape.setAccessibleText(Texts.of("severity." + severity.word()));
-        return shape;
-    }
-
-    private static Shape good() {
-        Circle shape = new Circle(7);
-        shape.getStyleClass().setAll("mark-good");
-        return shape;
+        CornerRow row = kept.get(nodes.size());
+        nodes.add(row);
+        return row.fill(mark, title, why, key, mended);
     }
 }

@@ -3,15 +3,12 @@ package onebeat.desktop.bench;
 import java.util.Optional;
 import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Pane;
-import javafx.scene.shape.Circle;
-import javafx.scene.shape.Line;
-import javafx.scene.text.Text;
 import onebeat.core.notation.Notation;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.timing.Link;
 import onebeat.core.timing.Timing;
-import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Marks;
 import onebeat.desktop.desk.Texts;
 import org.jspecify.annotations.Nullable;
 
@@ -21,10 +18,12 @@ final class TempoCord extends Pane {
     private static final double MOST_SHOWN = 240;
     private static final double Y = 70;
 
+    private final Marks marks = new Marks(this);
     private int bpm = 60;
     private @Nullable PlayedWay way;
 
     TempoCord() {
+        getStyleClass().add("tempo");
         setMinHeight(150);
         setPrefHeight(150);
         setAccessibleRole(AccessibleRole.SLIDER);
@@ -38,33 +37,21 @@ final class TempoCord extends Pane {
     }
 
     private void draw() {
-        getChildren().clear();
+        marks.begin();
         Optional<Link> link = way == null ? Optional.empty() : Timing.ceiling(way);
         double ceiling = link.map(Link::ceilingBpm).orElse(Double.MAX_VALUE);
         boolean over = bpm > ceiling;
-        put(new Line(8, Y, getWidth() - 8, Y), "tempo-cord");
-        put(new Line(8, Y, x(Math.min(ceiling, MOST_SHOWN)), Y), "tempo-room");
+        marks.line(8, Y, getWidth() - 8, Y, "tempo-cord");
+        marks.line(8, Y, x(Math.min(ceiling, MOST_SHOWN)), Y, "tempo-room");
         if (over) {
-            put(new Line(x(ceiling), Y, x(bpm), Y), "tempo-over");
+            marks.line(x(ceiling), Y, x(bpm), Y, "tempo-over");
         }
-        Circle grip = new Circle(x(bpm), Y, 9);
-        grip.getStyleClass().setAll("tempo-grip");
-        getChildren().add(grip);
-        Text number = Look.text("" + bpm, "figure-number");
-        number.setX(0);
-        number.setY(40);
-        Text unit = Look.text(Texts.of("tempo.unit"), "soft");
-        unit.setX(52);
-        unit.setY(38);
-        getChildren().addAll(number, unit);
-        if (bpm > 99) {
-            unit.setX(66);
-        }
-        Text limit = Look.text(limit(link), "small");
-        limit.setY(104);
-        Text length = Look.text(length(), "soft");
-        length.setY(126);
-        getChildren().addAll(limit, length);
+        marks.circle(x(bpm), Y, 9, "tempo-grip");
+        marks.text("" + bpm, 0, 40, "text", "figure-number");
+        marks.text(Texts.of("tempo.unit"), bpm > 99 ? 66 : 52, 38, "text", "soft");
+        marks.text(limit(link), 0, 104, "text", "small").setWrappingWidth(getWidth());
+        marks.text(length(), 0, 142, "text", "soft");
+        marks.end();
         setAccessibleText(Texts.of("tempo.spoken", bpm, limit(link)));
     }
 
@@ -78,7 +65,8 @@ final class TempoCord extends Pane {
         if (ceiling > RoundPlan.MOST_BPM) {
             return Texts.of("tempo.open", RoundPlan.MOST_BPM);
         }
-        return Texts.of(bpm > ceiling ? "tempo.over" : "tempo.ceiling", ceiling, from, to);
+        String cause = Texts.of("tempo.cause." + link.get().cause());
+        return Texts.of(bpm > ceiling ? "tempo.over" : "tempo.ceiling", ceiling, from, to, cause);
     }
 
     private String length() {
@@ -87,11 +75,6 @@ final class TempoCord extends Pane {
         }
         int beats = way.way().beats();
         return Texts.of("tempo.length", beats, beats * 60.0 / bpm);
-    }
-
-    private void put(Line line, String style) {
-        line.getStyleClass().setAll(style);
-        getChildren().add(line);
     }
 
     private double x(double tempo) {

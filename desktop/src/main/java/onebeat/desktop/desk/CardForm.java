@@ -18,6 +18,8 @@ import javafx.util.converter.LocalDateStringConverter;
 import onebeat.core.camp.Card;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
+import onebeat.core.review.RuleSet;
+import onebeat.core.review.School;
 
 /// The camp's card to fill in: who it is for, against whom, and until when. What cannot be is told in a sentence, and
 /// nothing that was typed is lost.
@@ -28,6 +30,8 @@ public final class CardForm extends VBox {
     private final FighterFields opponent;
     private final DatePicker firstDay;
     private final DatePicker fightNight;
+    private final ChoiceBox<String> rules = new ChoiceBox<>();
+    private final TextField school;
     private final Text wrong = Look.text("", "footer-wrong");
     private final Consumer<Card> done;
 
@@ -37,6 +41,7 @@ public final class CardForm extends VBox {
         super(12);
         this.done = done;
         getStyleClass().addAll("paper", "preview");
+        setId("card-form");
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         name = new TextField(card.name());
         firstDay = day(card.firstDay());
@@ -53,6 +58,15 @@ public final class CardForm extends VBox {
         row(grid, 2, "card.opponent", opponent.name, opponent.stance, opponent.height, opponent.span);
         row(grid, 3, "card.first", firstDay);
         row(grid, 4, "card.fight", fightNight);
+        rules.getItems().setAll(RuleSet.ids());
+        rules.setValue(card.school().rules());
+        school = new TextField(card.school().changes());
+        school.setPromptText(Texts.of("card.school.prompt"));
+        school.setPrefColumnCount(24);
+        row(grid, 5, "card.rules", rules);
+        grid.add(Look.text(Texts.of("card.school"), "small"), 0, 6);
+        grid.add(school, 1, 6, 4, 1);
+        school.setAccessibleText(Texts.of("card.school"));
         Button keep = new Button(Texts.of("card.keep"));
         keep.setId("card-keep");
         keep.setOnAction(_ -> keep());
@@ -127,7 +141,13 @@ public final class CardForm extends VBox {
             if (name.getText().isBlank()) {
                 throw new IllegalArgumentException(Texts.of("card.noname"));
             }
-            return Optional.of(new Card(name.getText().strip(), athlete.fighter(), opponent.fighter(), first, fight));
+            return Optional.of(new Card(
+                    name.getText().strip(),
+                    athlete.fighter(),
+                    opponent.fighter(),
+                    first,
+                    fight,
+                    School.parse(rules.getValue() + " " + school.getText())));
         } catch (IllegalArgumentException e) {
             wrong.setText(e.getMessage());
             return Optional.empty();
@@ -137,6 +157,11 @@ public final class CardForm extends VBox {
     /// Hands the card over, or says what cannot be.
     public void keep() {
         card().ifPresent(done);
+    }
+
+    /// Puts words into the field of the school; for those who drive the window.
+    public void school(String words) {
+        school.setText(words);
     }
 
     /// Puts the caret into the first field.

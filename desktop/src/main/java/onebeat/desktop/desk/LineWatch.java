@@ -5,6 +5,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.application.Platform;
 import onebeat.core.notation.Misread;
 import onebeat.core.notation.Notation;
@@ -36,17 +37,22 @@ public final class LineWatch implements AutoCloseable {
 
     /// Reviews a line and hands the result over on the interface thread, unless a newer line was asked for meanwhile.
     public void ask(String text, Context context, Consumer<Seen> then) {
+        work(() -> see(text, context), then);
+    }
+
+    /// Works something out beside the interface thread and hands it over on it, unless something newer was asked for
+    /// meanwhile.
+    public <T> void work(Supplier<T> what, Consumer<T> then) {
         long number = newest.incrementAndGet();
         worker.execute(() -> {
-            if (newest.get() != number) {
-                return;
+            if (newest.get() == number) {
+                T result = what.get();
+                Platform.runLater(() -> {
+                    if (newest.get() == number) {
+                        then.accept(result);
+                    }
+                });
             }
-            Seen seen = see(text, context);
-            Platform.runLater(() -> {
-                if (newest.get() == number) {
-                    then.accept(seen);
-                }
-            });
         });
     }
 

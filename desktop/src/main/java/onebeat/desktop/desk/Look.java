@@ -33,6 +33,13 @@ public final class Look {
         return flow;
     }
 
+    /// A row of words that gives way with three dots where the window is narrow.
+    public static Label label(String style) {
+        Label label = new Label();
+        label.getStyleClass().setAll("label", style);
+        return label;
+    }
+
     /// A small cap with a key's name.
     public static Label key(String name) {
         Label label = new Label(name);

@@ -5,6 +5,8 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
+import onebeat.core.camp.Camp;
+import onebeat.core.review.Context;
 
 /// One place on the path from film to book.
 public interface Station {
@@ -57,6 +59,14 @@ public interface Station {
 
     /// The keys that matter here, for the foot of the screen.
     String keys();
+
+    /// What lines are reviewed against here.
+    default Context context(Camp camp) {
+        return camp.context();
+    }
+
+    /// The window closes.
+    default void close() {}
 
     /// The call line changed and was reviewed.
     default void lineSeen(LineWatch.Seen seen) {}

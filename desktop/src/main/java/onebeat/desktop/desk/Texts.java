@@ -17,6 +17,16 @@ public final class Texts {
         return values.length == 0 ? text : new MessageFormat(text, Locale.ROOT).format(values);
     }
 
+    /// A share from 0 to 1 as `0.64`.
+    public static String share(double share) {
+        return String.format(Locale.ROOT, "%.2f", share);
+    }
+
+    /// A time in seconds as `1.4`.
+    public static String seconds(double ms) {
+        return String.format(Locale.ROOT, "%.1f", ms / 1000);
+    }
+
     /// A time in a round or on a reel as `2:05`.
     public static String clock(double seconds) {
         long whole = (long) Math.ceil(Math.max(0, seconds) - 1e-9);

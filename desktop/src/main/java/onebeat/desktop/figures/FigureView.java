@@ -1,20 +1,16 @@
 package onebeat.desktop.figures;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import javafx.scene.AccessibleRole;
-import javafx.scene.Node;
 import javafx.scene.layout.Pane;
-import javafx.scene.shape.Circle;
-import javafx.scene.shape.Line;
-import javafx.scene.shape.Polyline;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.play.Limb;
 import onebeat.core.play.Moment;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Who;
+import onebeat.desktop.desk.Marks;
 import onebeat.desktop.figures.Pose.Point;
 import org.jspecify.annotations.Nullable;
 
@@ -25,11 +21,13 @@ public final class FigureView extends Pane {
     private static final double LEG_CM = 46;
     private static final double ROOM_CM = 205;
 
+    private final Marks marks = new Marks(this);
     private @Nullable PlayedWay way;
     private Setting setting = Setting.usual();
     private double beat;
 
     public FigureView() {
+        getStyleClass().add("figures");
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         widthProperty().addListener((_, _, _) -> draw());
         heightProperty().addListener((_, _, _) -> draw());
@@ -44,23 +42,26 @@ public final class FigureView extends Pane {
     }
 
     private void draw() {
-        getChildren().clear();
+        marks.begin();
         if (way == null || getWidth() < 20 || getHeight() < 20) {
+            marks.end();
             return;
         }
         double scale = (getHeight() - 24) / ROOM_CM;
         double floor = getHeight() - 14;
         double gap = gapAt(way, beat);
-        List<Node> nodes = new ArrayList<>();
-        Line ground = new Line(10, floor + 4, getWidth() - 10, floor + 4);
-        ground.getStyleClass().setAll(getStyleClass().contains("on-screen") ? "screen-line" : "floor-line");
-        nodes.add(ground);
+        marks.line(
+                10,
+                floor + 4,
+                getWidth() - 10,
+                floor + 4,
+                getStyleClass().contains("on-screen") ? "screen-line" : "floor-line");
         double middle = getWidth() / 2;
-        Drawing athlete = new Drawing(nodes, middle - gap / 2 * scale, floor, scale, 1, "figure-athlete");
-        Drawing partner = new Drawing(nodes, middle + gap / 2 * scale, floor, scale, -1, "figure-partner");
+        Drawing athlete = new Drawing(marks, middle - gap / 2 * scale, floor, scale, 1, "figure-athlete");
+        Drawing partner = new Drawing(marks, middle + gap / 2 * scale, floor, scale, -1, "figure-partner");
         partner.figure(pose(way, Who.PARTNER, setting.partner(), gap), setting.partner());
         athlete.figure(pose(way, Who.ATHLETE, setting.athlete(), gap), setting.athlete());
-        getChildren().setAll(nodes);
+        marks.end();
     }
 
     private Pose pose(PlayedWay now, Who who, Fighter fighter, double gap) {
@@ -81,7 +82,7 @@ public final class FigureView extends Pane {
     }
 
     /// Draws in one fighter's own centimetres: forward is toward the other man.
-    private record Drawing(List<Node> nodes, double x, double floor, double scale, int facing, String style) {
+    private record Drawing(Marks marks, double x, double floor, double scale, int facing, String style) {
 
         void figure(Pose pose, Fighter fighter) {
             double leg = LEG_CM * fighter.heightCm() / 175;
@@ -93,9 +94,7 @@ public final class FigureView extends Pane {
             line(pose.neck(), pose.neck().toward(pose.head(), 0.3));
             limb(pose.hip(), at(pose.feet(), Limb.LEAD_LEG), leg, 1, "");
             limb(shoulder, at(pose.hands(), Limb.LEAD_ARM), arm, -1, "");
-            Circle head = new Circle(px(pose.head()), py(pose.head()), 11 * scale);
-            head.getStyleClass().setAll(style);
-            nodes.add(head);
+            marks.circle(px(pose.head()), py(pose.head()), 11 * scale, style);
         }
 
         private static Point at(Map<Limb, Point> points, Limb limb) {
@@ -111,18 +110,16 @@ public final class FigureView extends Pane {
             double length = Math.hypot(dx, dy);
             double off = length == 0 ? 0 : Math.sqrt(Math.max(0, bone * bone - length * length / 4)) * bend / length;
             Point joint = new Point(from.x() + dx / 2 - dy * off, from.y() + dy / 2 + dx * off);
-            Polyline drawn = new Polyline(px(from), py(from), px(joint), py(joint), px(to), py(to));
-            drawn.getStyleClass().setAll(style);
-            if (!extra.isEmpty()) {
-                drawn.getStyleClass().add(extra);
+            List<Double> points = List.of(px(from), py(from), px(joint), py(joint), px(to), py(to));
+            if (extra.isEmpty()) {
+                marks.polyline(points, style);
+            } else {
+                marks.polyline(points, style, extra);
             }
-            nodes.add(drawn);
         }
 
         private void line(Point from, Point to) {
-            Polyline drawn = new Polyline(px(from), py(from), px(to), py(to));
-            drawn.getStyleClass().setAll(style);
-            nodes.add(drawn);
+            marks.polyline(List.of(px(from), py(from), px(to), py(to)), style);
         }
 
         private double px(Point point) {

@@ -4,8 +4,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import onebeat.core.exchange.Level;
+import onebeat.core.exchange.Build;
 import onebeat.core.exchange.Part;
+import onebeat.core.exchange.Reach;
 import onebeat.core.exchange.Side;
 import onebeat.core.play.Beat;
 import onebeat.core.play.Body;
@@ -15,7 +16,8 @@ import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 
-/// A fighter seen from the side at one moment: where his joints are, in centimetres from a point on the floor under his
+/// A fighter seen from the side at one moment: where his joints are, in centimetres from a point on the floor
+/// under his
 /// middle, forward toward the other man and up.
 ///
 /// @param hands the hands by limb
@@ -36,11 +38,15 @@ record Pose(Point hip, Point neck, Point head, Map<Limb, Point> hands, Map<Limb,
     private static final double SHOULDER = 0.82;
     private static final double HIP = 0.52;
 
-    /// How much lower the hips are in a fighting stance than standing, and how much the height of the played body moves
+    /// How much lower the hips are in a fighting stance than standing, and how much the height of the played body
+    /// moves
     /// them, as shares of stature. Drawing only.
     private static final double STANCE_SINK = 0.045;
 
     private static final double BEND = 0.06;
+
+    /// How far the hips follow a shoulder that goes with its strike. Drawing only.
+    private static final double HIP_FOLLOWS = 0.5;
 
     /// The pose at a place in a way.
     ///
@@ -49,9 +55,10 @@ record Pose(Point hip, Point neck, Point head, Map<Limb, Point> hands, Map<Limb,
         Frame frame = Frame.at(way, who, beat);
         double hipY = heightCm * (HIP - STANCE_SINK) + heightCm * BEND * frame.height;
         double hipX = 9 * frame.weight;
-        Point hip = new Point(hipX, hipY);
         double lean = 7 * frame.turn + 5 * frame.weight + 4;
-        Point neck = new Point(hipX + lean, hipY + heightCm * (SHOULDER - HIP));
+        double push = frame.push(heightCm);
+        Point hip = new Point(Math.max(hipX, push * HIP_FOLLOWS), hipY);
+        Point neck = new Point(Math.max(hipX + lean, push), hipY + heightCm * (SHOULDER - HIP));
         Point head = new Point(neck.x + 3 + frame.slip * 9, neck.y + heightCm * 0.085 - Math.abs(frame.slip) * 8);
         Map<Limb, Point> hands = new EnumMap<>(Limb.class);
         Map<Limb, Point> feet = new EnumMap<>(Limb.class);
@@ -89,14 +96,18 @@ record Pose(Point hip, Point neck, Point head, Map<Limb, Point> hands, Map<Limb,
             }
         }
 
+        /// Where the engine says that it lands; a feint is drawn toward the same place.
         private Point target(double heightCm, double gapCm) {
-            double y = switch (step.placed().act().level()) {
-                case HEAD -> heightCm * 0.92;
-                case BODY, NONE -> heightCm * 0.66;
-                case LEG -> heightCm * 0.36;
-                case CALF -> heightCm * 0.18;
-            };
-            return new Point(gapCm - (step.placed().act().level() == Level.HEAD ? 4 : 12), y);
+            return step.landing()
+                    .map(landing -> new Point(landing.forwardCm(), landing.heightCm()))
+                    .orElseGet(() -> new Point(gapCm - FEINT_SHORT_CM, height(heightCm)));
+        }
+
+        private static final double FEINT_SHORT_CM = 12;
+
+        private double height(double heightCm) {
+            return new Build(heightCm, heightCm)
+                    .targetHeightCm(step.placed().act().level());
         }
 
         private static Point guard(boolean leg, Point now) {
@@ -136,6 +147,19 @@ record Pose(Point hip, Point neck, Point head, Map<Limb, Point> hands, Map<Limb,
                     mix(from.height(), to.height(), share),
                     slip,
                     busy);
+        }
+
+        /// How far in front of the axis the shoulder is taken by a strike that is under way.
+        double push(double heightCm) {
+            return busy.stream()
+                    .filter(b -> b.step.placed().act().isStrike()
+                            && b.step.placed().technique().part() == Part.ARM)
+                    .mapToDouble(b -> b.share
+                            * Reach.of(b.step.placed().technique())
+                                    .map(r -> r.rootCm(new Build(heightCm, heightCm)))
+                                    .orElse(0.0))
+                    .max()
+                    .orElse(0);
         }
 
         private static Beat beforeBeat(PlayedWay way, double beat) {

@@ -9,18 +9,28 @@ import onebeat.core.play.Who;
 /// @param height of the drawing in pixels
 /// @param beats how many beats are drawn
 /// @param widestCm the largest gap that has to fit, in centimetres
-record RopeScale(double width, double height, int beats, double widestCm) {
+/// @param lanes how many ways lie under one another behind a fork; 1 without reads
+record RopeScale(double width, double height, int beats, double widestCm, int lanes) {
 
     static final double LEFT = 84;
-    static final double RIGHT = 84;
+    static final double RIGHT = 114;
     static final double TOP = 30;
     static final double BOTTOM = 62;
 
+    /// Room for the words between two lanes.
+    private static final double BETWEEN = 54;
+
     /// Between two of a strand's three threads, in pixels.
-    static final double THREAD = 12;
+    private static final double THREAD = 12;
+
+    private static final double NARROW_THREAD = 6;
 
     /// Even a line that stays near is drawn as if the gap could grow so wide, so that near looks near.
     private static final double LEAST_WIDE_CM = 130;
+
+    RopeScale(double width, double height, int beats, double widestCm) {
+        this(width, height, beats, widestCm, 1);
+    }
 
     double x(double beat) {
         double step = (width - LEFT - RIGHT) / (beats + 0.5);
@@ -32,26 +42,35 @@ record RopeScale(double width, double height, int beats, double widestCm) {
         return (x - LEFT) / step - 0.75;
     }
 
-    double middle() {
-        return TOP + (height - TOP - BOTTOM) / 2;
+    double threadGap() {
+        return lanes == 1 ? THREAD : NARROW_THREAD;
+    }
+
+    private double laneHeight() {
+        return (height - TOP - BOTTOM - BETWEEN * (lanes - 1)) / lanes;
+    }
+
+    /// The middle of a lane, counted from 0 at the top.
+    double middle(double lane) {
+        return TOP + laneHeight() / 2 + lane * (laneHeight() + BETWEEN);
     }
 
     double pixelsPerCm() {
-        return (height - TOP - BOTTOM - 4 * THREAD) / Math.max(LEAST_WIDE_CM, widestCm);
+        return (laneHeight() - 4 * threadGap()) / Math.max(LEAST_WIDE_CM, widestCm);
     }
 
-    /// The middle of a strand at a gap: half the gap above or below the middle of the drawing.
-    double strand(Who who, double gapCm) {
-        double half = gapCm / 2 * pixelsPerCm() + THREAD;
-        return who == Who.PARTNER ? middle() - half : middle() + half;
+    /// The middle of a strand at a gap: half the gap above or below the middle of its lane.
+    double strand(Who who, double gapCm, double lane) {
+        double half = gapCm / 2 * pixelsPerCm() + threadGap();
+        return who == Who.PARTNER ? middle(lane) - half : middle(lane) + half;
     }
 
     /// How far a thread lies from the middle of its strand; the head's is the upper one for both.
-    static double thread(Level level) {
+    double thread(Level level) {
         return switch (level) {
-            case HEAD -> -THREAD;
+            case HEAD -> -threadGap();
             case BODY, NONE -> 0;
-            case LEG, CALF -> THREAD;
+            case LEG, CALF -> threadGap();
         };
     }
 }

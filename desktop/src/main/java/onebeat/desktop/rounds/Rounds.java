@@ -27,6 +27,7 @@ import onebeat.core.rounds.Session;
 import onebeat.core.timing.Link;
 import onebeat.core.timing.Timing;
 import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.LineWatch;
 import onebeat.desktop.desk.LineWatch.Seen;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Station;
@@ -174,11 +175,15 @@ public final class Rounds implements Station {
                 : ceiling < RoundPlan.MOST_BPM
                         ? Texts.of("rounds.under", Math.floor(ceiling))
                         : Texts.of("tempo.open", RoundPlan.MOST_BPM);
-        rope.show(new RopeView.Picture(
-                stretch.part().played().ways().getFirst(),
-                desk.camp().card().athlete().name(),
-                desk.camp().card().opponent().name(),
-                List.of()));
+        rope.show(LineWatch.see(stretch.part().line(), desk.camp().context())
+                .review()
+                .map(review -> new RopeView.Picture(
+                        review,
+                        0,
+                        desk.camp().card().athlete().name(),
+                        desk.camp().card().opponent().name(),
+                        false))
+                .orElse(null));
         round.getChildren()
                 .setAll(
                         Look.flow(Look.text(

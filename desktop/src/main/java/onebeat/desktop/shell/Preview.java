@@ -39,10 +39,11 @@ final class Preview extends VBox {
         if (drawn) {
             Review review = seen.review().get();
             rope.show(new RopeView.Picture(
-                    review.played().ways().getFirst(),
+                    review,
+                    0,
                     camp.card().athlete().name(),
                     camp.card().opponent().name(),
-                    review.findings()));
+                    false));
             List<Finding> findings = review.findings();
             finding.setText(
                     findings.isEmpty()

@@ -9,13 +9,14 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.Text;
 import javafx.util.Duration;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Card;
@@ -48,8 +49,8 @@ public final class Shell {
     private final StackPane middle = new StackPane();
     private final Preview preview = new Preview();
     private final CallLine callLine = new CallLine();
-    private final Text keys = Look.text("", "footer");
-    private final Text notice = Look.text("", "footer");
+    private final Label keys = Look.label("footer");
+    private final Label notice = Look.label("footer");
     private final VBox foot;
     private final LineWatch watch = new LineWatch();
     private final PauseTransition draft = new PauseTransition(DRAFT_AFTER);
@@ -66,7 +67,7 @@ public final class Shell {
         this.band = new CampBand(desk.camp(), desk.today());
         Film film = new Film(desk, this::go, this::type, this::prompt);
         stations.put(Name.FILM, film);
-        stations.put(Name.BENCH, new Bench(desk, this::go, this::type));
+        stations.put(Name.BENCH, new Bench(desk, this::go, this::type, callLine::text));
         stations.put(Name.ROUNDS, new Rounds(desk, this::go));
         stations.put(Name.FLOOR, new Floor(desk, sounds, clockMs, this::go));
         stations.put(Name.BOOK, new Book(desk, this::go, this::type));
@@ -74,6 +75,8 @@ public final class Shell {
         band.setOnMouseClicked(_ -> openCard());
         footer.setAlignment(Pos.CENTER_LEFT);
         footer.setMinHeight(20);
+        notice.setMinWidth(Region.USE_PREF_SIZE);
+        keys.setMinWidth(0);
         foot = new VBox(6, callLine, footer);
         foot.setPadding(new Insets(10, 16, 6, 96));
         StackPane.setAlignment(preview, Pos.BOTTOM_CENTER);
@@ -100,7 +103,7 @@ public final class Shell {
         desk.campProperty().addListener((_, _, now) -> campChanged(now));
         desk.noticeProperty().addListener((_, _, now) -> {
             notice.setText(now.text());
-            notice.getStyleClass().setAll("text", now.wrong() ? "footer-wrong" : "footer");
+            notice.getStyleClass().setAll("label", now.wrong() ? "footer-wrong" : "footer");
         });
         callLine.textProperty().addListener((_, _, now) -> {
             look(now);
@@ -204,7 +207,7 @@ public final class Shell {
     }
 
     private void look(String text) {
-        watch.ask(text, desk.camp().context(), this::seen);
+        watch.ask(text, here.context(desk.camp()), this::seen);
     }
 
     private void seen(Seen seen) {
@@ -313,7 +316,7 @@ public final class Shell {
     }
 
     private void enter() {
-        Seen seen = LineWatch.see(callLine.text(), desk.camp().context());
+        Seen seen = LineWatch.see(callLine.text(), here.context(desk.camp()));
         String after = here.entered(seen);
         preview.hide();
         type(after);
@@ -330,5 +333,6 @@ public final class Shell {
         keepDraft();
         here.leave();
         watch.close();
+        stations.values().forEach(Station::close);
     }
 }

@@ -3,15 +3,29 @@ package onebeat.desktop.figures;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import onebeat.core.exchange.Catalogue;
+import onebeat.core.exchange.Fighter;
+import onebeat.core.exchange.Intent;
+import onebeat.core.exchange.Level;
+import onebeat.core.exchange.Part;
+import onebeat.core.exchange.Side;
+import onebeat.core.exchange.Stance;
+import onebeat.core.exchange.Technique;
+import onebeat.core.notation.Act;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
+import onebeat.core.notation.Span;
+import onebeat.core.play.Landing;
 import onebeat.core.play.Limb;
 import onebeat.core.play.Play;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
+import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 import onebeat.desktop.figures.Pose.Point;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class PoseTest {
 
@@ -54,10 +68,39 @@ class PoseTest {
     @Test
     void atItsContactAPunchIsAtTheOther() {
         Pose jab = pose("1 _ _", 0);
-        assertThat(hand(jab, Limb.LEAD_ARM).x()).isCloseTo(100, within(10.0));
+        Landing landing = way("1 _ _").steps().getFirst().landing().orElseThrow();
+        assertThat(hand(jab, Limb.LEAD_ARM).x()).isCloseTo(landing.forwardCm(), within(5.0));
         assertThat(hand(jab, Limb.LEAD_ARM).y()).isGreaterThan(HEIGHT * 0.85);
         Pose body = pose("2b _ _", 0);
         assertThat(hand(body, Limb.REAR_ARM).y()).isBetween(HEIGHT * 0.55, HEIGHT * 0.75);
+    }
+
+    /// The figures' hands and feet at a contact are where the engine says that it lands.
+    @ParameterizedTest
+    @EnumSource(Stance.class)
+    void atItsContactEveryLimbIsWithinFiveCentimetresOfTheEngine(Stance partner) {
+        Setting setting = new Setting(new Fighter("a", Stance.ORTHODOX, 168, 170), new Fighter("b", partner, 184, 190));
+        for (Technique strike : Catalogue.standard().all()) {
+            if (!strike.isStrike()) {
+                continue;
+            }
+            for (Level level : strike.levels().keySet()) {
+                Act act = new Act(false, strike, level, Intent.NORMAL, new Span(0, 1));
+                String line = "_ " + Notation.print(act) + " _ _";
+                PlayedWay played = Play.of(((Read) Notation.read(line)).line(), setting)
+                        .ways()
+                        .getFirst();
+                Step step = played.steps().getFirst();
+                double beat = step.beat().inBeats();
+                Pose drawn = Pose.at(
+                        played, Who.ATHLETE, beat, 168, played.at(step.beat()).gapCm());
+                Side side = step.placed().side().orElseThrow();
+                Point limb = strike.part() == Part.LEG ? foot(drawn, Limb.leg(side)) : hand(drawn, Limb.arm(side));
+                Landing landing = step.landing().orElseThrow();
+                double off = Math.hypot(limb.x() - landing.forwardCm(), limb.y() - landing.heightCm());
+                assertThat(off).as(line).isLessThan(5);
+            }
+        }
     }
 
     @Test

@@ -20,16 +20,16 @@ class RopeScaleTest {
 
     @Test
     void theGapIsTheDistanceToScale() {
-        double wide = scale.strand(Who.ATHLETE, 150) - scale.strand(Who.PARTNER, 150);
-        double near = scale.strand(Who.ATHLETE, 40) - scale.strand(Who.PARTNER, 40);
+        double wide = scale.strand(Who.ATHLETE, 150, 0) - scale.strand(Who.PARTNER, 150, 0);
+        double near = scale.strand(Who.ATHLETE, 40, 0) - scale.strand(Who.PARTNER, 40, 0);
         assertThat(wide - near).isCloseTo(110 * scale.pixelsPerCm(), within(1e-9));
-        assertThat(scale.strand(Who.PARTNER, 40)).isLessThan(scale.strand(Who.ATHLETE, 40));
+        assertThat(scale.strand(Who.PARTNER, 40, 0)).isLessThan(scale.strand(Who.ATHLETE, 40, 0));
     }
 
     @Test
     void theWidestGapFits() {
-        assertThat(scale.strand(Who.PARTNER, 150) - RopeScale.THREAD).isGreaterThanOrEqualTo(RopeScale.TOP - 1e-9);
-        assertThat(scale.strand(Who.ATHLETE, 150) + RopeScale.THREAD)
+        assertThat(scale.strand(Who.PARTNER, 150, 0) - scale.threadGap()).isGreaterThanOrEqualTo(RopeScale.TOP - 1e-9);
+        assertThat(scale.strand(Who.ATHLETE, 150, 0) + scale.threadGap())
                 .isLessThanOrEqualTo(320 - RopeScale.BOTTOM + 1e-9);
     }
 
@@ -41,8 +41,16 @@ class RopeScaleTest {
 
     @Test
     void theHeadIsTheUpperThread() {
-        assertThat(RopeScale.thread(Level.HEAD)).isLessThan(RopeScale.thread(Level.BODY));
-        assertThat(RopeScale.thread(Level.BODY)).isLessThan(RopeScale.thread(Level.LEG));
-        assertThat(RopeScale.thread(Level.CALF)).isEqualTo(RopeScale.thread(Level.LEG));
+        assertThat(scale.thread(Level.HEAD)).isLessThan(scale.thread(Level.BODY));
+        assertThat(scale.thread(Level.BODY)).isLessThan(scale.thread(Level.LEG));
+        assertThat(scale.thread(Level.CALF)).isEqualTo(scale.thread(Level.LEG));
+    }
+
+    @Test
+    void lanesLieUnderOneAnotherAndDoNotMeet() {
+        RopeScale lanes = new RopeScale(860, 400, 8, 150, 2);
+        assertThat(lanes.strand(Who.ATHLETE, 150, 0) + lanes.threadGap())
+                .isLessThan(lanes.strand(Who.PARTNER, 150, 1) - lanes.threadGap());
+        assertThat(lanes.middle(0.5)).isBetween(lanes.middle(0), lanes.middle(1));
     }
 }

@@ -8,6 +8,7 @@ import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.shape.Circle;
 import javafx.scene.text.Text;
 import onebeat.core.exchange.Stance;
 import onebeat.core.notation.Notation;
@@ -39,7 +40,7 @@ class RopeWindowTest {
                     Review.of((Read) Notation.read(line), Context.of(Setting.of(Stance.ORTHODOX, Stance.ORTHODOX)));
             RopeView rope = new RopeView();
             rope.resize(860, 320);
-            rope.show(new RopeView.Picture(review.played().ways().getFirst(), "Ilka", "Noor", review.findings()));
+            rope.show(new RopeView.Picture(review, 0, "Ilka", "Noor", true));
             return rope;
         });
         Platform.runLater(task);
@@ -74,13 +75,15 @@ class RopeWindowTest {
     void oneBeatIsAKnotAndTwoBeatsAreNone() throws Exception {
         assertThat(count(drawn("(1) catch+1"), "knot")).isEqualTo(1);
         assertThat(count(drawn("(1) parry 1"), "knot")).isZero();
-        assertThat(words(drawn("(1) catch+1"))).contains("one beat");
+        assertThat(words(drawn("(1) catch+1"))).anyMatch(w -> w.startsWith("one beat"));
     }
 
     @Test
     void gradesStandUnderTheStrikes() throws Exception {
-        assertThat(words(drawn("1 2 2"))).contains("full", "reload");
-        assertThat(words(drawn("1 2'"))).contains("light");
+        assertThat(words(drawn("1 2 2")))
+                .anyMatch(w -> w.startsWith("full · 0."))
+                .anyMatch(w -> w.startsWith("reload · 0."));
+        assertThat(words(drawn("1 2'"))).anyMatch(w -> w.startsWith("light"));
         assertThat(words(drawn("1 ~2"))).contains("feint");
         assertThat(count(drawn("1 2 2"), "contact-arm")).isEqualTo(1);
     }
@@ -94,6 +97,41 @@ class RopeWindowTest {
     @Test
     void theCallsStandOnTheirBeats() throws Exception {
         assertThat(words(drawn("(1) catch+2 3"))).contains("(1)", "catch+2", "3", "NOOR", "ILKA");
+    }
+
+    @Test
+    void readsForkTheRopeAndWhatIsSharedIsDrawnOnce() throws Exception {
+        RopeView rope = drawn("1 { (1): catch+2 | (3): block 3 } off");
+        assertThat(count(rope, "core-line")).as("the way that is looked at").isEqualTo(2);
+        assertThat(count(rope, "strand-faint"))
+                .as("the other way, three threads each")
+                .isEqualTo(6);
+        assertThat(count(rope, "stroke-athlete"))
+                .as("the jab once, an answer on each way")
+                .isEqualTo(3);
+        assertThat(count(rope, "stroke-partner")).isEqualTo(2);
+        assertThat(words(rope)).contains("(1)", "(3)");
+    }
+
+    @Test
+    void theWiderTheOpeningTheLargerTheContact() throws Exception {
+        double closed = radius(drawn("2 3b"), 0);
+        double open = radius(drawn("2 3b"), 1);
+        assertThat(open).isGreaterThan(closed);
+    }
+
+    private static double radius(RopeView rope, int contact) {
+        return rope.getChildren().stream()
+                .filter(n -> n.getStyleClass().contains("contact-athlete"))
+                .map(Circle.class::cast)
+                .map(Circle::getRadius)
+                .toList()
+                .get(contact);
+    }
+
+    @Test
+    void theReachBandsAreTheAthletesOwn() throws Exception {
+        assertThat(words(drawn("1 3"))).contains("long 107", "mid 80");
     }
 
     @Test

@@ -1,13 +1,15 @@
 package onebeat.formats.review;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import onebeat.core.exchange.Level;
+import onebeat.core.holding.Contact;
+import onebeat.core.holding.PadPlan;
 import onebeat.core.notation.Misread;
 import onebeat.core.play.Played;
-import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Step;
 import onebeat.core.review.Finding;
 import onebeat.core.review.Review;
@@ -24,8 +26,8 @@ public final class ReviewJson {
 
     private ReviewJson() {}
 
-    /// The review at a tempo in beats a minute.
-    public static String of(Review review, double bpm) {
+    /// The review at the tempo of its context.
+    public static String of(Review review) {
         Played played = review.played();
         ObjectNode root = MAPPER.createObjectNode();
         root.put("line", review.canonical());
@@ -33,15 +35,17 @@ public final class ReviewJson {
         tightest(played).ifPresent(tight -> {
             root.put("tempoCeiling", tight.link.ceilingBpm());
             ArrayNode link = root.putArray("ceilingLink");
-            Map<String, Integer> numbers = played.numbers();
-            PlayedWay way = played.ways().get(tight.way);
-            link.add(Played.numberOf(way.steps().get(tight.link.from()), numbers));
-            link.add(Played.numberOf(way.steps().get(tight.link.to()), numbers));
+            List<Integer> numbers = played.numbers().of(played.ways().get(tight.way));
+            link.add(numbers.get(tight.link.from()));
+            link.add(numbers.get(tight.link.to()));
         });
         ArrayNode steps = root.putArray("steps");
-        played.numbered().forEach(numbered -> step(steps.addObject(), played, numbered, bpm));
+        played.numbered().forEach(numbered -> step(steps.addObject(), review, numbered));
         ArrayNode findings = root.putArray("findings");
         review.findings().forEach(finding -> finding(findings.addObject(), finding));
+        pads(root, review);
+        contact(root.putObject("contact"), review);
+        root.put("exposure", review.exposure());
         return MAPPER.writeValueAsString(root);
     }
 
@@ -72,12 +76,13 @@ public final class ReviewJson {
         return best;
     }
 
-    private static void step(ObjectNode node, Played played, Played.Numbered numbered, double bpm) {
+    private static void step(ObjectNode node, Review review, Played.Numbered numbered) {
+        Played played = review.played();
         Step step = numbered.step();
         node.put("i", numbered.number());
         node.put("branch", step.placed().branch());
         node.put("beat", step.beat().inBeats());
-        node.put("ms", Timing.atMs(step.beat(), bpm));
+        node.put("ms", Timing.atMs(step.beat(), review.context().bpm()));
         node.put("who", word(step.who()));
         node.put("name", step.placed().technique().code());
         if (step.placed().act().level() != Level.NONE) {
@@ -91,7 +96,46 @@ public final class ReviewJson {
             node.put("power", impact.power());
             node.put("drive", impact.drive());
         });
+        review.openings().get(numbered.way()).of(step).ifPresent(o -> node.put("opening", o.value()));
+        review.why(numbered.way(), step).ifPresent(why -> node.put("why", why));
+        review.timeToSeeMs(numbered.way(), step).ifPresent(ms -> node.put("timeToSeeMs", ms));
         Timing.oneBeat(played.ways().get(numbered.way()), step).ifPresent(beats -> node.put("oneBeat", beats));
+    }
+
+    /// The targets of all steps that have one, branch after branch.
+    private static void pads(ObjectNode root, Review review) {
+        ArrayNode pads = root.putArray("pads");
+        List<PadPlan> plans = new ArrayList<>();
+        for (int way = 0; way < review.played().ways().size(); way++) {
+            plans.add(review.plan(way));
+        }
+        for (Played.Numbered numbered : review.played().numbered()) {
+            plans.get(numbered.way()).of(numbered.step().index()).ifPresent(pad -> {
+                ObjectNode node = pads.addObject();
+                node.put("i", numbered.number());
+                node.put("hand", pad.hand().word());
+                node.put("gear", pad.gear().word());
+                node.put("height", pad.heightCm());
+                node.put("angle", pad.angle());
+                node.put("showMs", pad.showMs());
+            });
+        }
+    }
+
+    /// The account of one repetition; of a line with reads, along its first way.
+    private static void contact(ObjectNode node, Review review) {
+        Contact contact = Contact.of(review.played().ways().getFirst(), review.plan(0));
+        node.put("pads", contact.pads());
+        touches(node.putObject("partner"), contact.partner());
+        touches(node.putObject("athlete"), contact.athlete());
+    }
+
+    private static void touches(ObjectNode node, Map<Level, Integer> touches) {
+        for (Level level : Level.values()) {
+            if (touches.containsKey(level)) {
+                node.put(level.word(), touches.get(level));
+            }
+        }
     }
 
     private static void finding(ObjectNode node, Finding finding) {

@@ -1,0 +1,34 @@
+package onebeat.core.holding;
+
+import java.util.List;
+import java.util.Optional;
+
+/// What the holder shows for every contact of one way, with the least movement of his hands; or why he cannot.
+///
+/// @param pads in the order of the contacts
+/// @param missing strikes, by index, for which none of the gear at hand is right: they are touched only
+/// @param clash the first strike that no hand can be there for
+public record PadPlan(List<Pad> pads, List<Integer> missing, Optional<Clash> clash) {
+
+    public PadPlan {
+        pads = List.copyOf(pads);
+        missing = List.copyOf(missing);
+    }
+
+    /// A strike that has no hand in time, and the job that keeps it: a feed or another target.
+    ///
+    /// @param step the index of the strike
+    /// @param keeper the index of the step that keeps the hand
+    /// @param shortMs by how many milliseconds it comes too late
+    public record Clash(int step, int keeper, double shortMs) {}
+
+    /// How far the hands move in all.
+    public double travelCm() {
+        return pads.stream().mapToDouble(Pad::travelCm).sum();
+    }
+
+    /// The target of a strike.
+    public Optional<Pad> of(int step) {
+        return pads.stream().filter(p -> p.step() == step).findFirst();
+    }
+}

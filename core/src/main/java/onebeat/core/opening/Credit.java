@@ -1,0 +1,7 @@
+package onebeat.core.opening;
+
+/// What an earlier action gave an opening: how much of it is gone when all is computed again without that action.
+///
+/// @param step the index of the action in its way
+/// @param gain above 0 where it opened, below 0 where it closed
+public record Credit(int step, double gain) {}

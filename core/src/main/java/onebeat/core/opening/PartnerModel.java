@@ -1,0 +1,207 @@
+package onebeat.core.opening;
+
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import onebeat.core.exchange.Catalogue;
+import onebeat.core.exchange.Level;
+import onebeat.core.exchange.Side;
+import onebeat.core.exchange.Table;
+import onebeat.core.exchange.Target;
+import onebeat.core.exchange.Technique;
+
+/// What is known of the other man: how he reacts, what each posture covers, and the numbers of belief and memory. The
+/// shipped tables are common practice; each number can be changed by itself.
+public final class PartnerModel {
+
+    /// The tables by name.
+    public enum Name {
+        COVERAGE,
+        REACTIONS,
+        NUMBERS,
+        AFTER_DEFENCE,
+        EXPOSURE
+    }
+
+    private static final Map<String, String> SHOWN = shown();
+    private static final PartnerModel USUAL = new PartnerModel(readAll());
+
+    private final Map<Name, NumberTable> tables;
+    private final double[][] coverage = new double[Posture.values().length][];
+    private final double[] busy = new double[Posture.values().length];
+    private final Map<String, Map<Level, double[][]>> reactions = new HashMap<>();
+    private final Map<String, Double> numbers = new HashMap<>();
+
+    private PartnerModel(Map<Name, NumberTable> tables) {
+        this.tables = tables;
+        cover();
+        react();
+        for (Name name : new Name[] {Name.NUMBERS, Name.EXPOSURE}) {
+            NumberTable table = table(name);
+            table.rows().forEach(row -> numbers.put(row, table.value(row)));
+        }
+    }
+
+    /// The shipped tables.
+    public static PartnerModel usual() {
+        return USUAL;
+    }
+
+    private static Map<Name, NumberTable> readAll() {
+        Map<Name, NumberTable> tables = new EnumMap<>(Name.class);
+        tables.put(Name.COVERAGE, NumberTable.read("coverage.csv", "posture", Set.of()));
+        tables.put(Name.REACTIONS, NumberTable.read("reactions.csv", "stimulus", Set.of()));
+        tables.put(Name.NUMBERS, NumberTable.read("numbers.csv", "number", Set.of("meaning")));
+        tables.put(Name.AFTER_DEFENCE, NumberTable.read("after_defence.csv", "defence", Set.of()));
+        tables.put(Name.EXPOSURE, NumberTable.read("exposure.csv", "number", Set.of("meaning")));
+        return Collections.unmodifiableMap(tables);
+    }
+
+    private static Map<String, String> shown() {
+        Map<String, String> postures = new HashMap<>();
+        Table.rows(PartnerModel.class, "shown.csv")
+                .forEach(row -> postures.put(row.get("reaction"), row.get("posture")));
+        return postures;
+    }
+
+    public NumberTable table(Name name) {
+        NumberTable table = tables.get(name);
+        if (table == null) {
+            throw new IllegalStateException("no table " + name);
+        }
+        return table;
+    }
+
+    /// The same with one number changed.
+    public PartnerModel with(Name name, NumberTable.Cell cell, double value) {
+        Map<Name, NumberTable> changed = new EnumMap<>(tables);
+        changed.put(name, table(name).with(cell, value));
+        return new PartnerModel(Collections.unmodifiableMap(changed));
+    }
+
+    /// Rows of one side are told for his lead side and hold mirrored for the rear one.
+    private void cover() {
+        NumberTable table = table(Name.COVERAGE);
+        for (String row : table.rows()) {
+            for (Side side : Side.values()) {
+                int posture = index(Posture.of(row, side));
+                double[] zones = new double[Zone.values().length];
+                for (Zone zone : Zone.values()) {
+                    Zone told = isSided(row) && side == Side.REAR ? zone.mirrored() : zone;
+                    zones[index(zone)] =
+                            clamp(table.at(new NumberTable.Cell(row, told.name().toLowerCase(Locale.ROOT))));
+                }
+                coverage[posture] = zones;
+                busy[posture] = clamp(table.at(new NumberTable.Cell(row, "busy")));
+            }
+        }
+    }
+
+    private static boolean isSided(String word) {
+        return word.equals("block") || word.equals("tuck") || word.equals("parry");
+    }
+
+    static double clamp(double share) {
+        return Math.clamp(share, 0.0, 1.0);
+    }
+
+    /// How far a posture covers a zone, 0 to 1.
+    double coverage(int posture, Zone zone) {
+        return coverage[posture][index(zone)];
+    }
+
+    /// How little he can answer from a posture, 0 to 1.
+    double busy(int posture) {
+        return busy[posture];
+    }
+
+    /// A number of `numbers.csv` or `exposure.csv`.
+    double number(String name) {
+        Double value = numbers.get(name);
+        if (value == null) {
+            throw new IllegalStateException("no number " + name);
+        }
+        return value;
+    }
+
+    /// How he reacts to an action, as odds over postures; empty where he does not.
+    ///
+    /// @param arrives the side of his on which it comes
+    Optional<double[]> reaction(Technique technique, Level level, Side arrives) {
+        return Optional.ofNullable(reactions.get(technique.code()))
+                .flatMap(byLevel -> Optional.ofNullable(byLevel.get(level)))
+                .map(bySide -> bySide[arrives == Side.LEAD ? 0 : 1]);
+    }
+
+    /// The first row that fits an action is its reaction.
+    private void react() {
+        NumberTable table = table(Name.REACTIONS);
+        for (Technique technique : Catalogue.standard().all()) {
+            Map<Level, double[][]> byLevel = new EnumMap<>(Level.class);
+            for (Level level : technique.levels().isEmpty()
+                    ? Set.of(Level.NONE)
+                    : technique.levels().keySet()) {
+                table.rows().stream()
+                        .filter(row -> fits(row, technique, level))
+                        .findFirst()
+                        .map(table::row)
+                        .ifPresent(row ->
+                                byLevel.put(level, new double[][] {odds(row, Side.LEAD), odds(row, Side.REAR)}));
+            }
+            reactions.put(technique.code(), byLevel);
+        }
+    }
+
+    private static boolean fits(String row, Technique technique, Level level) {
+        int slash = row.indexOf('/');
+        if (slash < 0) {
+            return row.equals(technique.code());
+        }
+        if (row.indexOf('/', slash + 1) >= 0) {
+            return technique.isStrike() && Target.parse(row).fits(technique, level);
+        }
+        return row.substring(0, slash).equals(technique.code())
+                && row.substring(slash + 1).equals(level.word());
+    }
+
+    private static double[] odds(Map<String, Double> row, Side arrives) {
+        double[] odds = new double[Posture.values().length];
+        row.forEach((word, share) -> odds[index(Posture.of(word, arrives))] += Math.max(0, share));
+        double sum = Arrays.stream(odds).sum();
+        for (int i = 0; i < odds.length; i++) {
+            odds[i] = sum > 0 ? odds[i] / sum : 0;
+        }
+        return odds;
+    }
+
+    /// The posture that he takes where the line tells him what to do.
+    Optional<Posture> shown(Technique technique, Side side) {
+        return Optional.ofNullable(SHOWN.get(technique.code())).map(word -> Posture.of(word, side));
+    }
+
+    /// Milliseconds by which the other man's next hand is late after this defence (F24).
+    public double delayMs(Technique defence) {
+        return table(Name.AFTER_DEFENCE).at(new NumberTable.Cell(defence.code(), "delay_ms"));
+    }
+
+    /// The share of a striking hand's absence that is left a beat after this defence met it.
+    double keepAfter(Technique defence) {
+        return Optional.ofNullable(table(Name.AFTER_DEFENCE).row(defence.code()).get("keep"))
+                .orElseGet(() -> number("away_keep"));
+    }
+
+    @SuppressWarnings("EnumOrdinal") // the place in the arrays that this class lays out itself
+    static int index(Posture posture) {
+        return posture.ordinal();
+    }
+
+    @SuppressWarnings("EnumOrdinal") // the place in the arrays that this class lays out itself
+    private static int index(Zone zone) {
+        return zone.ordinal();
+    }
+}

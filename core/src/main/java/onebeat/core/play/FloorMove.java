@@ -1,0 +1,40 @@
+package onebeat.core.play;
+
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import onebeat.core.exchange.Table;
+import onebeat.core.exchange.Technique;
+
+/// What an action does on the floor besides going nearer or away (`floor.csv`).
+///
+/// @param leadOutCm how far the lead foot steps out
+/// @param aroundDeg how far he goes around the other man, in degrees
+record FloorMove(double leadOutCm, double aroundDeg, Toward toward) {
+
+    enum Toward {
+        LEAD,
+        REAR,
+        /// Away from the other man's power side (F10).
+        SAFE
+    }
+
+    private static final Map<String, FloorMove> ROWS = read();
+
+    static Optional<FloorMove> of(Technique technique) {
+        return Optional.ofNullable(ROWS.get(technique.code()));
+    }
+
+    private static Map<String, FloorMove> read() {
+        Map<String, FloorMove> rows = new HashMap<>();
+        Table.rows(FloorMove.class, "floor.csv")
+                .forEach(row -> rows.put(
+                        row.get("action"),
+                        new FloorMove(
+                                Double.parseDouble(row.get("lead_out_cm")),
+                                Double.parseDouble(row.get("around_deg")),
+                                Toward.valueOf(row.get("toward").toUpperCase(Locale.ROOT)))));
+        return rows;
+    }
+}

@@ -1,0 +1,65 @@
+package onebeat.core.review;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import onebeat.core.exchange.Catalogue;
+import onebeat.core.exchange.Intent;
+import onebeat.core.exchange.Level;
+import onebeat.core.notation.Act;
+import onebeat.core.notation.Notation;
+import onebeat.core.opening.Credit;
+import onebeat.core.opening.Opening;
+import onebeat.core.play.Step;
+
+/// CLOSED_TARGET: the strike goes where the other man most likely covers (F20, common practice). Light ones only place
+/// the hand and are never found.
+final class ClosedTarget implements Rule {
+
+    @Override
+    public List<Suspicion> check(Scene scene) {
+        return scene.strikes().stream()
+                .filter(s -> s.placed().act().intent() != Intent.LIGHT)
+                .flatMap(s -> scene.openings().of(s).filter(o -> o.value() < ReviewNumbers.CLOSED_BELOW).stream()
+                        .map(o -> suspicion(scene, s, o)))
+                .toList();
+    }
+
+    private static Suspicion suspicion(Scene scene, Step strike, Opening opening) {
+        List<Step> steps = new ArrayList<>(List.of(strike));
+        Optional<Step> closer = opening.credits().stream()
+                .min(Comparator.comparingDouble(Credit::gain))
+                .filter(c -> c.gain() < 0)
+                .map(c -> scene.way().steps().get(c.step()));
+        closer.ifPresent(steps::add);
+        String zone = Reasons.zone(opening.zone());
+        String open = Reasons.share(opening.value());
+        String text = closer.map(c -> Reasons.of(
+                        "CLOSED_TARGET.by", Reasons.beat(strike), zone, open, Reasons.name(strike), Reasons.name(c)))
+                .orElseGet(() -> Reasons.of("CLOSED_TARGET", Reasons.beat(strike), zone, open, Reasons.name(strike)));
+        return new Suspicion(Code.CLOSED_TARGET, steps, text, () -> mends(scene, strike));
+    }
+
+    /// The same strike at another level, or the same level from below or from outside.
+    private static List<String> mends(Scene scene, Step strike) {
+        Act act = strike.placed().act();
+        List<String> mends = new ArrayList<>();
+        for (Level level : act.technique().levels().keySet()) {
+            if (level != act.level()) {
+                Catalogue.standard()
+                        .atLevel(act.technique(), level)
+                        .map(t -> Notation.print(new Act(act.feint(), t, level, act.intent(), act.span())))
+                        .ifPresent(words -> mends.add(scene.surgery().replace(strike, words)));
+            }
+        }
+        Catalogue.standard().all().stream()
+                .filter(t -> t.family() == act.technique().family()
+                        && t.fixedSide().equals(act.technique().fixedSide())
+                        && t.isNumbered()
+                        && t.levels().containsKey(act.level()))
+                .map(t -> Notation.print(new Act(act.feint(), t, act.level(), act.intent(), act.span())))
+                .forEach(words -> mends.add(scene.surgery().replace(strike, words)));
+        return mends;
+    }
+}

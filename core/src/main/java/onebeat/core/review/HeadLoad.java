@@ -1,0 +1,25 @@
+package onebeat.core.review;
+
+import java.util.List;
+import onebeat.core.exchange.Level;
+import onebeat.core.holding.Contact;
+import onebeat.core.play.Step;
+
+/// HEAD_LOAD: more strikes to a head, of either, that meet no pad in one repetition than the coach allows. Without a
+/// limit of his nothing is found; the program sets none.
+final class HeadLoad implements Rule {
+
+    @Override
+    public List<Suspicion> check(Scene scene) {
+        int touches = Contact.of(scene.way(), scene.plan()).onHeads();
+        return scene.context().limits().head().stream()
+                .filter(most -> touches > most)
+                .mapToObj(most -> PartnerLoad.suspicion(
+                        scene, Code.HEAD_LOAD, PartnerLoad.bare(scene, HeadLoad::isToHead), touches, most))
+                .toList();
+    }
+
+    private static boolean isToHead(Step step) {
+        return step.placed().act().level() == Level.HEAD;
+    }
+}

@@ -1,0 +1,125 @@
+package onebeat.core.review;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import onebeat.core.exchange.Catalogue;
+import onebeat.core.exchange.Intent;
+import onebeat.core.exchange.Level;
+import onebeat.core.exchange.Pairing;
+import onebeat.core.exchange.Side;
+import onebeat.core.exchange.Technique;
+import onebeat.core.notation.Act;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.play.Step;
+import onebeat.core.play.Who;
+
+/// The same line with one thing changed: a strike to another level, from the other side, harder or lighter, or another
+/// end (F19: one start, several ends). Those without a `stop` that the line has not, ranked.
+public final class Variants {
+
+    /// What was changed.
+    public enum Change {
+        LEVEL,
+        SIDE,
+        INTENT,
+        END
+    }
+
+    /// One variant.
+    ///
+    /// @param gain its score less that of the line it was made from
+    public record Variant(String line, Change change, Review review, double gain) {}
+
+    private record Candidate(String text, Change change) {}
+
+    private Variants() {}
+
+    /// All variants of a line, the best first; equal scores in the order of their words.
+    public static List<Variant> of(Read read, Context context) {
+        Review whole = Review.withoutMends(read, context);
+        Scene scene = new Scene(
+                read,
+                context,
+                whole.played().ways().getFirst(),
+                whole.openings().getFirst());
+        List<Variant> variants = new ArrayList<>();
+        Set<String> seen = new LinkedHashSet<>(List.of(whole.canonical()));
+        for (Candidate candidate : candidates(scene)) {
+            if (Notation.read(candidate.text, context.vocabulary()) instanceof Read other
+                    && seen.add(other.canonical())) {
+                Review review = Review.withoutMends(other, context);
+                if (!review.hasStop()) {
+                    variants.add(
+                            new Variant(review.canonical(), candidate.change, review, review.score() - whole.score()));
+                }
+            }
+        }
+        variants.sort(
+                Comparator.comparingDouble((Variant v) -> -v.review().score()).thenComparing(Variant::line));
+        return variants;
+    }
+
+    private static List<Candidate> candidates(Scene scene) {
+        List<Candidate> all = new ArrayList<>();
+        for (Step step : scene.way().of(Who.ATHLETE).toList()) {
+            if (!step.placed().technique().isStrike() || step.placed().named()) {
+                continue;
+            }
+            Act act = step.placed().act();
+            for (Level level : act.technique().levels().keySet()) {
+                Catalogue.standard()
+                        .atLevel(act.technique(), level)
+                        .ifPresent(t -> add(all, scene, step, with(act, t, level, act.intent()), Change.LEVEL));
+            }
+            Surgery.otherSide(act)
+                    .ifPresent(words -> all.add(new Candidate(scene.surgery().replace(step, words), Change.SIDE)));
+            for (Intent intent : Intent.values()) {
+                if (!act.feint() || intent != Intent.FULL) {
+                    add(all, scene, step, with(act, act.technique(), act.level(), intent), Change.INTENT);
+                }
+            }
+        }
+        ends(all, scene);
+        return all;
+    }
+
+    /// The last strike with others of the same limb, and the way out with the others.
+    private static void ends(List<Candidate> all, Scene scene) {
+        List<Step> strikes = scene.strikes();
+        if (strikes.isEmpty()) {
+            return;
+        }
+        Step last = strikes.getLast();
+        Act act = last.placed().act();
+        Catalogue.standard().all().stream()
+                .filter(t -> t.isStrike()
+                        && t.part() == act.technique().part()
+                        && t.fixedSide().equals(act.technique().fixedSide())
+                        && t.counts() == act.technique().counts())
+                .forEach(t -> add(all, scene, last, with(act, t, t.usualLevel(), act.intent()), Change.END));
+        boolean toRear = IntoPower.safe(Pairing.of(
+                        last.after().stance(),
+                        scene.way().at(last.beat()).partner().stance()))
+                == Side.REAR;
+        for (String exit : List.of(toRear ? "circle-rear" : "circle-lead", "off", "piv", "tie")) {
+            List<Step> after = scene.afterLastStrike();
+            all.add(new Candidate(
+                    after.isEmpty()
+                            ? scene.surgery().append(exit)
+                            : scene.surgery().replace(after.getLast(), exit),
+                    Change.END));
+        }
+    }
+
+    private static void add(List<Candidate> all, Scene scene, Step step, Act changed, Change change) {
+        all.add(new Candidate(scene.surgery().replace(step, Notation.print(changed)), change));
+    }
+
+    private static Act with(Act act, Technique technique, Level level, Intent intent) {
+        return new Act(act.feint(), technique, level, intent, act.span());
+    }
+}

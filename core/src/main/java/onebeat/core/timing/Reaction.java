@@ -1,0 +1,106 @@
+package onebeat.core.timing;
+
+import java.util.List;
+import java.util.Optional;
+import onebeat.core.exchange.Constants;
+import onebeat.core.notation.Item;
+import onebeat.core.notation.Line;
+import onebeat.core.notation.Named;
+import onebeat.core.notation.Reads;
+import onebeat.core.notation.Repeat;
+import onebeat.core.notation.Span;
+import onebeat.core.play.PlayedWay;
+import onebeat.core.play.Step;
+import onebeat.core.play.Who;
+
+/// How much time there is to see a fed strike and answer it.
+///
+/// The feeder shows it for as long as the ladder step says and then throws it; the athlete needs his reaction, longer
+/// the more cues he has to tell apart (Hick 1952; Hyman 1953: reaction time grows by a constant for each bit), and
+/// the
+/// motion of his own answer.
+public final class Reaction {
+
+    private static final Constants TABLE = Constants.of(Reaction.class, "reaction.csv", "constant");
+
+    private Reaction() {}
+
+    /// Reaction time in milliseconds with so many equally likely cues: `a + b log2 n` (Hyman 1953).
+    ///
+    /// @param choices from 1
+    public static double ms(int choices) {
+        double bits = StrictMath.log(Math.max(1, choices)) / StrictMath.log(2);
+        return TABLE.get("simple_ms") + TABLE.get("per_bit_ms") * bits;
+    }
+
+    /// Milliseconds left over to see a fed strike; negative: so much earlier it has to be shown. Empty for a strike
+    /// that nobody answers.
+    ///
+    /// With an empty beat before it he can show it half a beat earlier.
+    ///
+    /// @param line the line that the way is one way through, for the cues that are open
+    public static Optional<Double> timeToSeeMs(Line line, PlayedWay way, Step feed, Rung rung, double bpm) {
+        if (feed.who() != Who.PARTNER || !feed.placed().technique().isStrike()) {
+            return Optional.empty();
+        }
+        return answer(way, feed)
+                .map(answer -> rung.showMs()
+                        + (isFree(way, feed) ? Timing.msFor(EARLIER, bpm) : 0)
+                        + feed.placed().technique().motion().contactMs()
+                        - ms(choices(line, feed.placed().span()))
+                        - answer.placed().technique().motion().contactMs());
+    }
+
+    private static final double EARLIER = 0.5;
+
+    /// Whether a beat was left empty before a fed strike.
+    private static boolean isFree(PlayedWay way, Step feed) {
+        return way.steps().stream()
+                .filter(s -> s.beat().compareTo(feed.beat()) < 0)
+                .map(s -> feed.beat().since(s.beat()))
+                .reduce(Math::min)
+                .filter(beats -> beats >= 2)
+                .isPresent();
+    }
+
+    private static Optional<Step> answer(PlayedWay way, Step feed) {
+        return way.metBy(feed)
+                .or(() -> way.strikesOf(Who.ATHLETE)
+                        .filter(s -> s.beat().equals(feed.beat()))
+                        .findFirst());
+    }
+
+    /// How many cues are open where this one stands: the branches of its reads, or one.
+    public static int choices(Line line, Span span) {
+        for (Item item : line.items()) {
+            Optional<Integer> found = switch (item) {
+                case Reads reads -> inReads(reads, span);
+                case Repeat set when contains(set.span(), span) -> Optional.of(choices(set.line(), span));
+                case Named named when contains(named.span(), span) -> Optional.of(1);
+                default -> Optional.empty();
+            };
+            if (found.isPresent()) {
+                return found.get();
+            }
+        }
+        return 1;
+    }
+
+    private static Optional<Integer> inReads(Reads reads, Span span) {
+        for (Reads.Branch branch : reads.branches()) {
+            if (contains(branch.cue().span(), span)) {
+                return Optional.of(reads.branches().size());
+            }
+            List<Item> items = branch.answer().items();
+            if (!items.isEmpty()
+                    && contains(items.getFirst().span().to(items.getLast().span()), span)) {
+                return Optional.of(choices(branch.answer(), span));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean contains(Span outer, Span inner) {
+        return outer.start() <= inner.start() && inner.end() <= outer.end();
+    }
+}

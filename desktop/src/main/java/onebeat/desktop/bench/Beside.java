@@ -1,0 +1,103 @@
+package onebeat.desktop.bench;
+
+import java.util.Optional;
+import javafx.scene.layout.StackPane;
+import onebeat.core.notation.Read;
+import onebeat.core.review.Comparison;
+import onebeat.core.review.Context;
+import onebeat.core.review.Review;
+import onebeat.core.review.Variants;
+import onebeat.desktop.desk.LineWatch;
+import onebeat.desktop.desk.LineWatch.Seen;
+
+/// What lies beside the rope: the corner, or one of the pages that a key turns to. Pages that review many lines are
+/// worked out beside the interface thread.
+final class Beside extends StackPane implements AutoCloseable {
+
+    /// The line on the bench as the pages see it.
+    ///
+    /// @param review the last line that could be read
+    /// @param typed the line as it stands in the call line now
+    record Line(Optional<Review> review, int way, String typed, Context context) {}
+
+    private final Corner corner = new Corner();
+    private final VariantsDrawer variants = new VariantsDrawer();
+    private final CompareView compare = new CompareView();
+    private final HolderPage holder = new HolderPage();
+    private final LineWatch work = new LineWatch();
+    private Page page = corner;
+    private String aside = "";
+
+    Beside() {
+        getChildren().setAll(corner);
+        for (Page one : new Page[] {corner, variants, compare, holder}) {
+            one.view().setMinSize(0, 0);
+        }
+    }
+
+    /// What the corner says of a line.
+    void show(Seen seen) {
+        corner.show(seen);
+    }
+
+    /// Why the strike at the mark is there.
+    void show(Optional<AtMark> mark) {
+        corner.show(mark);
+    }
+
+    /// The line that a function key takes.
+    Optional<String> line(int functionKey) {
+        return page.line(functionKey);
+    }
+
+    /// Whether the corner lies there, so that a line taken is a mend.
+    boolean isCorner() {
+        return page.equals(corner);
+    }
+
+    void turnToVariants(Line line) {
+        turnTo(variants, line);
+    }
+
+    void turnToHolder(Line line) {
+        turnTo(holder, line);
+    }
+
+    /// Sets the line aside, to be compared with what is typed from now on.
+    void turnToCompare(Line line) {
+        aside = line.typed;
+        turnTo(compare, line);
+    }
+
+    private void turnTo(Page wanted, Line line) {
+        page = page.equals(wanted) ? corner : wanted;
+        getChildren().setAll(page.view());
+        show(line);
+    }
+
+    /// Shows the line on the page that lies there.
+    void show(Line line) {
+        if (page.equals(variants)) {
+            line.review.ifPresent(r -> work.work(() -> Variants.of(r.read(), r.context()), variants::show));
+        } else if (page.equals(holder)) {
+            line.review.ifPresent(r -> holder.show(r, line.way));
+        } else if (page.equals(compare)) {
+            compare(line);
+        }
+    }
+
+    private void compare(Line line) {
+        compare.show(aside, line.typed, Optional.empty());
+        if (line.review.isPresent() && LineWatch.see(aside, line.context).reading() instanceof Read first) {
+            Read second = line.review.get().read();
+            work.work(
+                    () -> Comparison.of(first, second, line.context),
+                    made -> compare.show(aside, second.canonical(), Optional.of(made)));
+        }
+    }
+
+    @Override
+    public void close() {
+        work.close();
+    }
+}

@@ -1,0 +1,56 @@
+package onebeat.desktop.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
+import onebeat.core.review.Variants.Variant;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Texts;
+
+/// The same line with one thing changed, the best first, each taken with one key.
+final class VariantsDrawer extends ListPage {
+
+    private List<Variant> shown = List.of();
+
+    VariantsDrawer() {
+        super("variants", 12);
+    }
+
+    @Override
+    public Optional<String> line(int functionKey) {
+        int index = functionKey - FIRST_KEY;
+        return index >= 0 && index < shown.size() ? Optional.of(shown.get(index).line()) : Optional.empty();
+    }
+
+    void show(List<Variant> variants) {
+        shown = variants.stream().limit(LAST_KEY - FIRST_KEY + 1L).toList();
+        List<Node> nodes = new ArrayList<>();
+        for (int i = 0; i < shown.size(); i++) {
+            nodes.add(row(shown.get(i), "F" + (FIRST_KEY + i)));
+        }
+        if (nodes.isEmpty()) {
+            nodes.add(Look.flow(Look.text(Texts.of("variants.none"), "soft")));
+        }
+        rows(nodes);
+    }
+
+    private static Node row(Variant variant, String key) {
+        Text line = new Text(variant.line());
+        line.getStyleClass().setAll("mend");
+        TextFlow flow = Look.flow(line);
+        HBox.setHgrow(flow, Priority.ALWAYS);
+        String change = Texts.of("variants." + variant.change().name().toLowerCase(Locale.ROOT));
+        String gain = Texts.of(
+                variant.gain() >= 0 ? "variants.better" : "variants.worse",
+                Texts.share(Math.abs(variant.gain())),
+                Texts.share(variant.review().exposure()));
+        return new VBox(2, new HBox(8, Look.key(key), flow), Look.flow(Look.text(change + " · " + gain, "soft")));
+    }
+}

@@ -1,0 +1,92 @@
+package onebeat.desktop.rope;
+
+import java.util.ArrayList;
+import java.util.List;
+import onebeat.core.play.PlayedWay;
+import onebeat.core.play.Step;
+
+/// Where the ways of a line lie: together as long as they share everything, apart behind each read.
+///
+/// @param ways the ways that are drawn, the upper ones first
+/// @param numbers their places among all ways of the line
+record Forks(List<PlayedWay> ways, List<Integer> numbers) {
+
+    /// More lanes than this cannot be told apart.
+    private static final int MOST_LANES = 3;
+
+    Forks {
+        ways = List.copyOf(ways);
+        numbers = List.copyOf(numbers);
+    }
+
+    /// The chosen way and as many of its neighbours as there is room for.
+    static Forks around(List<PlayedWay> all, int chosen) {
+        int from = Math.clamp(chosen - 1L, 0, Math.max(0, all.size() - MOST_LANES));
+        List<PlayedWay> ways = new ArrayList<>();
+        List<Integer> numbers = new ArrayList<>();
+        for (int i = from; i < Math.min(all.size(), from + MOST_LANES); i++) {
+            ways.add(all.get(i));
+            numbers.add(i);
+        }
+        return new Forks(ways, numbers);
+    }
+
+    /// Only this way.
+    static Forks only(PlayedWay way) {
+        return new Forks(List.of(way), List.of(0));
+    }
+
+    int lanes() {
+        return ways.size();
+    }
+
+    /// The lane of a way at a beat: in the middle of all that still share its path.
+    double lane(int way, double beat) {
+        double sum = 0;
+        int together = 0;
+        for (int other = 0; other < ways.size(); other++) {
+            if (other == way || forkBeat(way, other) > beat) {
+                sum += other;
+                together++;
+            }
+        }
+        return sum / together;
+    }
+
+    /// Whether this way is the first of those that share this step, so that it is drawn once.
+    boolean isFirst(int way, Step step) {
+        for (int other = 0; other < way; other++) {
+            if (sharesBranch(ways.get(other), step)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean sharesBranch(PlayedWay way, Step step) {
+        return way.steps().size() > step.index()
+                && way.steps()
+                        .get(step.index())
+                        .placed()
+                        .branch()
+                        .equals(step.placed().branch());
+    }
+
+    /// The beat at which two ways part, or one beyond all where they do not.
+    private double forkBeat(int one, int other) {
+        List<Step> first = ways.get(one).steps();
+        List<Step> second = ways.get(other).steps();
+        for (int i = 0; i < Math.min(first.size(), second.size()); i++) {
+            if (!first.get(i).placed().branch().equals(second.get(i).placed().branch())) {
+                return Math.max(
+                                first.get(i).beat().inBeats(),
+                                second.get(i).beat().inBeats())
+                        - BEFORE;
+            }
+        }
+        return Math.min(ways.get(one).way().beats(), ways.get(other).way().beats());
+    }
+
+    /// A strand parts a little before the cue, or the cue would stand on both.
+    private static final double BEFORE = 0.4;
+}

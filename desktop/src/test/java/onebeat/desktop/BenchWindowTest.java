@@ -1,0 +1,148 @@
+package onebeat.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import javafx.scene.input.KeyCode;
+import onebeat.core.camp.Card;
+import onebeat.core.camp.Edit;
+import onebeat.core.review.Code;
+import onebeat.core.review.School;
+import onebeat.core.review.Severity;
+import onebeat.desktop.demo.DemoCamp;
+import onebeat.desktop.desk.CardForm;
+import onebeat.desktop.desk.Station.Name;
+import onebeat.store.CampFile;
+import onebeat.store.Opening.Opened;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// The bench's pages beside the rope, driven by keys: reasons, variants, two lines side by side, the mirrored view.
+class BenchWindowTest {
+
+    @TempDir
+    private Path folder;
+
+    private Driver coach;
+
+    @BeforeAll
+    static void toolkit() throws InterruptedException {
+        Driver.startToolkit();
+    }
+
+    @BeforeEach
+    void open() {
+        Path path = folder.resolve("demo" + CampFile.ENDING);
+        Opened made = (Opened) DemoCamp.openOrCreate(path, LocalDate.now(ZoneId.systemDefault()));
+        made.file().close();
+        coach = Driver.open(path, () -> 0);
+        coach.press(KeyCode.DIGIT2, KeyCode.CONTROL);
+        coach.await("bench", () -> coach.shell.here() == Name.BENCH);
+        coach.press(KeyCode.N, KeyCode.CONTROL).press(KeyCode.SLASH);
+    }
+
+    @AfterEach
+    void close() {
+        coach.close();
+    }
+
+    @Test
+    void theReasonOfTheStrikeAtTheMarkIsTold() {
+        coach.type("1 2b 3 off").press(KeyCode.ESCAPE);
+        along(KeyCode.RIGHT, "Why the cross is there");
+        assertThat(coach.words()).contains("jab of beat 1").contains("power 0.");
+        along(KeyCode.LEFT, "Why the jab is there");
+        assertThat(coach.words()).contains("Nothing before it opened the place");
+    }
+
+    /// Goes along the rope until something is shown; the line may not be drawn yet when the first key comes.
+    private void along(KeyCode key, String shown) {
+        coach.await(shown, () -> coach.shows("power 0."));
+        for (int i = 0; i < 20 && !coach.words().contains(shown); i++) {
+            coach.press(key);
+        }
+        assertThat(coach.words()).contains(shown);
+    }
+
+    @Test
+    void aVariantIsTakenWithOneKey() {
+        coach.type("1 2 3 rlow circle-lead").press(KeyCode.V, KeyCode.ALT);
+        coach.await("variants", () -> coach.shows("another level") && coach.shows("F2"));
+        String before = coach.line();
+        coach.press(KeyCode.F2);
+        coach.await("another line", () -> !coach.shell.callLine().text().equals(before));
+        coach.press(KeyCode.V, KeyCode.ALT);
+        coach.await("the corner again", () -> coach.shows("From the corner"));
+    }
+
+    @Test
+    void twoLinesLieSideBySide() {
+        coach.type("(2) parry 3b off").press(KeyCode.K, KeyCode.ALT);
+        coach.press(KeyCode.A, KeyCode.CONTROL).type("(2) slip-in 3b off");
+        coach.await("compared", () -> coach.shows("his next hand late") && coach.shows("hand late ("));
+        coach.press(KeyCode.F2);
+        coach.await("the first one back", () -> coach.shell.callLine().text().equals("(2) parry 3b off"));
+    }
+
+    @Test
+    void theOtherMansHalfIsTold() {
+        coach.type("(1) catch+2 rmid off").press(KeyCode.H, KeyCode.ALT);
+        coach.await("his half", () -> coach.shows("throw the jab at the head"));
+        assertThat(coach.words())
+                .contains("for the cross")
+                .contains("both hands, kick pad")
+                .contains("2 on pads");
+    }
+
+    @Test
+    void theMirroredViewSaysSo() {
+        coach.type("1 2 off").press(KeyCode.M, KeyCode.ALT);
+        coach.await("mirrored", () -> coach.shows("mirrored"));
+        coach.press(KeyCode.M, KeyCode.ALT);
+        coach.await("as it is", () -> !coach.shows("mirrored"));
+    }
+
+    @Test
+    void theSchoolOfTheCampDecides() {
+        coach.type("3 elbow off");
+        coach.await("against the rules", () -> coach.shows("Not allowed"));
+        Card before = coach.desk.camp().card();
+        Card after = new Card(
+                before.name(),
+                before.athlete(),
+                before.opponent(),
+                before.firstDay(),
+                before.fightNight(),
+                School.parse("muaythai NAKED_HOOK=stop"));
+        Driver.onFx(() -> coach.desk.save(new Edit.OfCard(before, after)));
+        coach.await("allowed", () -> !coach.shows("Not allowed"));
+        assertThat(coach.desk.camp().context().severities().of(Code.NAKED_HOOK)).isEqualTo(Severity.STOP);
+    }
+
+    @Test
+    void aWrongSchoolOnTheCardIsSaidAndNothingIsLost() {
+        coach.press(KeyCode.E, KeyCode.CONTROL);
+        coach.await("the card", () -> coach.shows("Your school"));
+        Card before = coach.desk.camp().card();
+        Driver.onFx(() -> {
+            CardForm form = (CardForm) coach.shell.root().lookup("#card-form");
+            form.school("NAKED_HOOK=loud");
+            form.keep();
+            return true;
+        });
+        coach.await("the sentence", () -> coach.shows("one of stop, warn, note"));
+        assertThat(coach.desk.camp().card()).isEqualTo(before);
+        Driver.onFx(() -> {
+            CardForm form = (CardForm) coach.shell.root().lookup("#card-form");
+            form.school("NAKED_HOOK=note");
+            form.keep();
+            return true;
+        });
+        coach.await("kept", () -> coach.desk.camp().card().school().severities().containsKey(Code.NAKED_HOOK));
+    }
+}
