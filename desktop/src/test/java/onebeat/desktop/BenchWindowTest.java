@@ -93,10 +93,8 @@ class BenchWindowTest {
     void theOtherMansHalfIsTold() {
         coach.type("(1) catch+2 rmid off").press(KeyCode.H, KeyCode.ALT);
         coach.await("his half", () -> coach.shows("throw the jab at the head"));
-        assertThat(coach.words())
-                .contains("for the cross")
-                .contains("both hands, kick pad")
-                .contains("2 on pads");
+        coach.await("of the whole line", () -> coach.shows("both hands, kick pad"));
+        assertThat(coach.words()).contains("for the cross").contains("2 on pads");
     }
 
     @Test

@@ -1,6 +1,5 @@
 package onebeat.core.exchange;
 
-import java.util.Collections;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
@@ -132,10 +131,5 @@ public final class Ranges {
     /// The same for kicks.
     public double longerKickByCm(Ranges his) {
         return farCm(Band.KICK) - his.farCm(Band.KICK);
-    }
-
-    /// All edges, for pictures.
-    public Map<Band, Double> edgesCm() {
-        return Collections.unmodifiableMap(farCm);
     }
 }

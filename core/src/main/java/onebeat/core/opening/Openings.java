@@ -45,7 +45,7 @@ public record Openings(
 
     private static Openings of(
             PlayedWay way, Setting setting, PartnerModel model, int seenBefore, boolean withCredits) {
-        Watching watching = new Watching(way, setting, model, seenBefore);
+        Watching watching = new Watching(way, model, seenBefore);
         Watching.Seen whole = watching.run(Watching.NOBODY);
         Map<Integer, List<Credit>> credits = withCredits ? credits(way, watching, whole) : Map.of();
         Exposure exposure = new Exposure(way, setting, model, whole);

@@ -158,7 +158,7 @@ class FactsOfReactionsTest {
             for (Step strike : way.strikesOf(Who.ATHLETE).toList()) {
                 Opening opening = openings.of(strike).orElseThrow();
                 for (Credit credit : opening.credits()) {
-                    double without = new Watching(way, setting, PartnerModel.usual(), 0)
+                    double without = new Watching(way, PartnerModel.usual(), 0)
                             .run(credit.step())
                             .opening(strike.index());
                     assertThat(opening.value() - without).isEqualTo(credit.gain());
