@@ -110,13 +110,7 @@ class BenchWindowTest {
         coach.type("3 elbow off");
         coach.await("against the rules", () -> coach.shows("Not allowed"));
         Card before = coach.desk.camp().card();
-        Card after = new Card(
-                before.name(),
-                before.athlete(),
-                before.opponent(),
-                before.firstDay(),
-                before.fightNight(),
-                School.parse("muaythai NAKED_HOOK=stop"));
+        Card after = before.with(School.parse("muaythai NAKED_HOOK=stop"));
         Driver.onFx(() -> coach.desk.save(new Edit.OfCard(before, after)));
         coach.await("allowed", () -> !coach.shows("Not allowed"));
         assertThat(coach.desk.camp().context().severities().of(Code.NAKED_HOOK)).isEqualTo(Severity.STOP);

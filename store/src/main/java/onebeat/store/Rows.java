@@ -3,9 +3,11 @@ package onebeat.store;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import onebeat.core.camp.Place;
@@ -78,6 +80,22 @@ record Rows<T>(Place<T> place, String key, Map<String, Function<T, @Nullable Obj
     /// A column that holds the name of an enum constant.
     static <E extends Enum<E>> E one(Class<E> type, ResultSet row, String column) throws SQLException {
         return Enum.valueOf(type, text(row, column));
+    }
+
+    /// The same, where the row may be older than the column.
+    static <E extends Enum<E>> E one(Class<E> type, ResultSet row, String column, E before) throws SQLException {
+        return row.getString(column) == null ? before : one(type, row, column);
+    }
+
+    /// A column that holds the names of enum constants, apart by spaces.
+    static <E extends Enum<E>> Set<E> several(Class<E> type, ResultSet row, String column) throws SQLException {
+        Set<E> all = EnumSet.noneOf(type);
+        for (String name : text(row, column).split(" ", -1)) {
+            if (!name.isEmpty()) {
+                all.add(Enum.valueOf(type, name));
+            }
+        }
+        return all;
     }
 
     /// A column that is never empty.

@@ -1,6 +1,7 @@
 package onebeat.store;
 
 import static onebeat.store.Rows.one;
+import static onebeat.store.Rows.several;
 import static onebeat.store.Rows.text;
 
 import java.time.LocalDate;
@@ -9,7 +10,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import onebeat.core.book.Judgement;
 import onebeat.core.book.Repetition;
 import onebeat.core.book.RoundRun;
@@ -17,16 +20,24 @@ import onebeat.core.camp.Card;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Place;
 import onebeat.core.exchange.Band;
+import onebeat.core.exchange.Family;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Outcome;
 import onebeat.core.film.Reel;
+import onebeat.core.holding.Draw;
+import onebeat.core.holding.Gear;
+import onebeat.core.holding.JabSchool;
+import onebeat.core.holding.Odds;
+import onebeat.core.holding.Partner;
+import onebeat.core.holding.SoreSpot;
 import onebeat.core.notation.OwnLine;
 import onebeat.core.play.Who;
 import onebeat.core.review.School;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Session;
+import onebeat.core.timing.Rung;
 import org.jspecify.annotations.Nullable;
 
 /// The tables of a camp file, one mapper a record.
@@ -79,14 +90,16 @@ final class Tables {
                     Map.entry("line", Drill::line),
                     Map.entry("bpm", Drill::bpm),
                     Map.entry("made", d -> d.made().toString()),
-                    Map.entry("source", Drill::source)),
+                    Map.entry("source", Drill::source),
+                    Map.entry("odds", d -> d.odds().words())),
             (r, _) -> new Drill(
                     text(r, "id"),
                     text(r, "name"),
                     text(r, "line"),
                     r.getInt("bpm"),
                     LocalDate.parse(text(r, "made")),
-                    text(r, "source")));
+                    text(r, "source"),
+                    Odds.parse(Objects.requireNonNullElse(r.getString("odds"), ""))));
 
     static final Rows<OwnLine> OWN_LINES = new Rows<>(
             Place.OWN_LINES,
@@ -114,14 +127,23 @@ final class Tables {
                     Map.entry("position", RoundPlan::position),
                     Map.entry("drill_id", RoundPlan::drillId),
                     Map.entry("bpm", RoundPlan::bpm),
-                    Map.entry("gap_beats", RoundPlan::gapBeats)),
+                    Map.entry("gap_beats", RoundPlan::gapBeats),
+                    Map.entry("rung", p -> p.rung().name()),
+                    Map.entry("seed", p -> p.draw().seed()),
+                    Map.entry("most_run", p -> p.draw().mostRun()),
+                    Map.entry("gap_spread", p -> p.draw().gapSpread())),
             (r, _) -> new RoundPlan(
                     text(r, "id"),
                     text(r, "session_id"),
                     r.getInt("position"),
                     text(r, "drill_id"),
                     r.getInt("bpm"),
-                    r.getInt("gap_beats")));
+                    r.getInt("gap_beats"),
+                    one(Rung.class, r, "rung", Rung.WHOLE),
+                    new Draw(
+                            r.getLong("seed"),
+                            r.getObject("most_run") == null ? Draw.USUAL_RUN : r.getInt("most_run"),
+                            r.getInt("gap_spread"))));
 
     static final Rows<RoundRun> RUNS = new Rows<>(
             Place.RUNS,
@@ -163,6 +185,39 @@ final class Tables {
                     r.getLong("at_ms"),
                     one(Judgement.class, r, "judgement")));
 
+    static final Rows<Partner> PARTNERS = new Rows<>(
+            Place.PARTNERS,
+            "id",
+            columns(
+                    Map.entry("id", Partner::id),
+                    Map.entry("name", Partner::name),
+                    Map.entry("stance", p -> p.ownStance().name()),
+                    Map.entry("height_cm", p -> p.body().heightCm()),
+                    Map.entry("span_cm", p -> p.body().spanCm()),
+                    Map.entry("plays_opponent", p -> p.playsOpponent() ? 1 : 0),
+                    Map.entry("gear", p -> words(p.gear())),
+                    Map.entry("jab", p -> p.jab().name()),
+                    Map.entry("sore", p -> words(p.sore())),
+                    Map.entry("feeds", p -> words(p.feeds())),
+                    Map.entry("up_to", p -> p.upTo().name())),
+            (r, _) -> new Partner(
+                    text(r, "id"),
+                    new Fighter(
+                            text(r, "name"),
+                            one(Stance.class, r, "stance"),
+                            r.getDouble("height_cm"),
+                            r.getDouble("span_cm")),
+                    r.getInt("plays_opponent") != 0,
+                    several(Gear.class, r, "gear"),
+                    one(JabSchool.class, r, "jab"),
+                    several(SoreSpot.class, r, "sore"),
+                    several(Family.class, r, "feeds"),
+                    one(Rung.class, r, "up_to")));
+
+    private static String words(Set<? extends Enum<?>> several) {
+        return several.stream().map(Enum::name).sorted().collect(Collectors.joining(" "));
+    }
+
     /// The card has a table of one row; it is no shelf of the camp, so its place leads nowhere.
     static final Rows<Card> CARD = new Rows<>(
             new Place<>(
@@ -185,7 +240,8 @@ final class Tables {
                     Map.entry("opponent_span_cm", c -> c.opponent().spanCm()),
                     Map.entry("first_day", c -> c.firstDay().toString()),
                     Map.entry("fight_night", c -> c.fightNight().toString()),
-                    Map.entry("school", c -> c.school().words())),
+                    Map.entry("school", c -> c.school().words()),
+                    Map.entry("partner", Card::partner)),
             (r, _) -> new Card(
                     text(r, "name"),
                     new Fighter(
@@ -200,10 +256,11 @@ final class Tables {
                             r.getDouble("opponent_span_cm")),
                     LocalDate.parse(text(r, "first_day")),
                     LocalDate.parse(text(r, "fight_night")),
-                    School.parse(Objects.requireNonNullElse(r.getString("school"), ""))));
+                    School.parse(Objects.requireNonNullElse(r.getString("school"), "")),
+                    Objects.requireNonNullElse(r.getString("partner"), "")));
 
     static final List<Rows<?>> SHELVES =
-            List.of(REELS, EXCHANGES, DRILLS, OWN_LINES, SESSIONS, ROUNDS, RUNS, REPETITIONS);
+            List.of(REELS, EXCHANGES, DRILLS, OWN_LINES, SESSIONS, ROUNDS, RUNS, REPETITIONS, PARTNERS);
 
     private Tables() {}
 

@@ -3,11 +3,11 @@ package onebeat.store;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
-import java.util.Map;
 import onebeat.core.camp.Edit;
-import onebeat.core.review.Code;
+import onebeat.core.holding.Draw;
+import onebeat.core.holding.Odds;
 import onebeat.core.review.School;
-import onebeat.core.review.Severity;
+import onebeat.core.timing.Rung;
 import onebeat.store.Opening.Opened;
 import org.flywaydb.core.Flyway;
 import org.jdbi.v3.core.Handle;
@@ -20,6 +20,45 @@ class OlderCampTest {
 
     @TempDir
     private Path folder;
+
+    /// A file of the second version with a drill, a round and their history as that version wrote it.
+    private Path second() {
+        Path path = folder.resolve("second" + CampFile.ENDING);
+        String url = "jdbc:sqlite:" + path;
+        Flyway.configure()
+                .dataSource(url, null, null)
+                .locations("classpath:onebeat/store/migration")
+                .target("2")
+                .load()
+                .migrate();
+        try (Handle handle = Jdbi.create(url).open()) {
+            handle.execute("INSERT INTO card VALUES ('card', 'Saltlight', 'Ilka', 'ORTHODOX', 168, 170, 'Noor', "
+                    + "'SOUTHPAW', 177, 182, '2027-03-04', '2027-04-29', '')");
+            handle.execute("INSERT INTO drill VALUES ('d1', 'Hands', '1 2', 60, '2027-03-04', '')");
+            handle.execute("INSERT INTO round_plan VALUES ('r1', 's1', 0, 'd1', 60, 4)");
+            handle.execute(
+                    "INSERT INTO history (edit, place, row_before, row_after) VALUES (1, 'round_plan', NULL, "
+                            + "'{\"id\":\"r1\",\"session_id\":\"s1\",\"position\":0,\"drill_id\":\"d1\",\"bpm\":60,\"gap_beats\":4}')");
+            handle.execute("PRAGMA application_id = " + Header.CAMP);
+            handle.execute("PRAGMA user_version = 2");
+        }
+        return path;
+    }
+
+    @Test
+    void roundsAndDrillsOfTheSecondVersionAreDrawnAsUsual() {
+        try (CampFile file = ((Opened) CampFile.open(second())).file()) {
+            var round = file.camp().rounds().get("r1").orElseThrow();
+            assertThat(round.rung()).isEqualTo(Rung.WHOLE);
+            assertThat(round.draw()).isEqualTo(new Draw(0, 3, 0));
+            assertThat(file.camp().drills().get("d1").orElseThrow().odds()).isEqualTo(Odds.even());
+            assertThat(file.camp().partner()).isEmpty();
+            file.undo();
+            assertThat(file.camp().rounds().size()).isZero();
+            file.redo();
+            assertThat(file.camp().rounds().get("r1")).contains(round);
+        }
+    }
 
     private Path first() {
         Path path = folder.resolve("old" + CampFile.ENDING);
@@ -50,12 +89,10 @@ class OlderCampTest {
     @Test
     void aChangedSchoolIsKeptAndCanBeTakenBack() {
         Path path = first();
-        School strict = new School("muaythai", Map.of(), Map.of(Code.NAKED_HOOK, Severity.STOP));
+        School strict = School.parse("muaythai NAKED_HOOK=stop");
         try (CampFile file = ((Opened) CampFile.open(path)).file()) {
             var before = file.camp().card();
-            var after = new onebeat.core.camp.Card(
-                    before.name(), before.athlete(), before.opponent(), before.firstDay(), before.fightNight(), strict);
-            file.save(new Edit.OfCard(before, after));
+            file.save(new Edit.OfCard(before, before.with(strict)));
         }
         try (CampFile file = ((Opened) CampFile.open(path)).file()) {
             assertThat(file.camp().card().school()).isEqualTo(strict);

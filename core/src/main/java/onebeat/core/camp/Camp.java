@@ -12,6 +12,7 @@ import onebeat.core.film.Reel;
 import onebeat.core.holding.Gear;
 import onebeat.core.holding.Holder;
 import onebeat.core.holding.JabSchool;
+import onebeat.core.holding.Partner;
 import onebeat.core.notation.OwnLine;
 import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.Setting;
@@ -29,7 +30,8 @@ public record Camp(
         Shelf<Session> sessions,
         Shelf<RoundPlan> rounds,
         Shelf<RoundRun> runs,
-        Shelf<Repetition> repetitions) {
+        Shelf<Repetition> repetitions,
+        Shelf<Partner> partners) {
 
     /// A camp with nothing in it yet.
     public static Camp empty(Card card) {
@@ -42,12 +44,25 @@ public record Camp(
                 Shelf.of(Session::id),
                 Shelf.of(RoundPlan::id),
                 Shelf.of(RoundRun::id),
-                Shelf.of(Repetition::id));
+                Shelf.of(Repetition::id),
+                Shelf.of(Partner::id));
     }
 
-    /// The two of the card.
+    /// The athlete and whoever stands across tonight: the partner at the door as he plays the opponent, or the
+    /// opponent.
     public Setting setting() {
-        return new Setting(card.athlete(), card.opponent());
+        return new Setting(
+                card.athlete(), partner().map(p -> p.playing(card.opponent())).orElse(card.opponent()));
+    }
+
+    /// The partner at the door.
+    public Optional<Partner> partner() {
+        return partners.get(card.partner());
+    }
+
+    /// What the partner at the door holds; without one, everything.
+    public Holder holder() {
+        return partner().map(Partner::holder).orElseGet(() -> new Holder(Gear.all(), JabSchool.STRAIGHT));
     }
 
     /// The catalogue and the coach's own lines.
@@ -61,7 +76,8 @@ public record Camp(
                 .with(vocabulary())
                 .with(card.school().ruleSet())
                 .with(card.school().allSeverities())
-                .with(new Holder(Gear.all(), JabSchool.STRAIGHT));
+                .with(card.school().limits())
+                .with(holder());
     }
 
     /// The exchanges of a reel by time.
@@ -91,38 +107,42 @@ public record Camp(
     }
 
     Camp withCard(Card changed) {
-        return new Camp(changed, reels, exchanges, drills, ownLines, sessions, rounds, runs, repetitions);
+        return new Camp(changed, reels, exchanges, drills, ownLines, sessions, rounds, runs, repetitions, partners);
     }
 
     public Camp withReels(Shelf<Reel> changed) {
-        return new Camp(card, changed, exchanges, drills, ownLines, sessions, rounds, runs, repetitions);
+        return new Camp(card, changed, exchanges, drills, ownLines, sessions, rounds, runs, repetitions, partners);
     }
 
     public Camp withExchanges(Shelf<Exchange> changed) {
-        return new Camp(card, reels, changed, drills, ownLines, sessions, rounds, runs, repetitions);
+        return new Camp(card, reels, changed, drills, ownLines, sessions, rounds, runs, repetitions, partners);
     }
 
     public Camp withDrills(Shelf<Drill> changed) {
-        return new Camp(card, reels, exchanges, changed, ownLines, sessions, rounds, runs, repetitions);
+        return new Camp(card, reels, exchanges, changed, ownLines, sessions, rounds, runs, repetitions, partners);
     }
 
     public Camp withOwnLines(Shelf<OwnLine> changed) {
-        return new Camp(card, reels, exchanges, drills, changed, sessions, rounds, runs, repetitions);
+        return new Camp(card, reels, exchanges, drills, changed, sessions, rounds, runs, repetitions, partners);
     }
 
     public Camp withSessions(Shelf<Session> changed) {
-        return new Camp(card, reels, exchanges, drills, ownLines, changed, rounds, runs, repetitions);
+        return new Camp(card, reels, exchanges, drills, ownLines, changed, rounds, runs, repetitions, partners);
     }
 
     public Camp withRounds(Shelf<RoundPlan> changed) {
-        return new Camp(card, reels, exchanges, drills, ownLines, sessions, changed, runs, repetitions);
+        return new Camp(card, reels, exchanges, drills, ownLines, sessions, changed, runs, repetitions, partners);
     }
 
     public Camp withRuns(Shelf<RoundRun> changed) {
-        return new Camp(card, reels, exchanges, drills, ownLines, sessions, rounds, changed, repetitions);
+        return new Camp(card, reels, exchanges, drills, ownLines, sessions, rounds, changed, repetitions, partners);
     }
 
     public Camp withRepetitions(Shelf<Repetition> changed) {
-        return new Camp(card, reels, exchanges, drills, ownLines, sessions, rounds, runs, changed);
+        return new Camp(card, reels, exchanges, drills, ownLines, sessions, rounds, runs, changed, partners);
+    }
+
+    public Camp withPartners(Shelf<Partner> changed) {
+        return new Camp(card, reels, exchanges, drills, ownLines, sessions, rounds, runs, repetitions, changed);
     }
 }

@@ -4,12 +4,29 @@ import java.time.LocalDate;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.review.School;
 
-/// Who the camp is for, against whom, until when, and by which school.
+/// Who the camp is for, against whom, until when, by which school, and who stands across tonight.
+///
+/// @param partner the id of the partner at the door; empty where lines are held against the opponent herself
 public record Card(
-        String name, Fighter athlete, Fighter opponent, LocalDate firstDay, LocalDate fightNight, School school) {
+        String name,
+        Fighter athlete,
+        Fighter opponent,
+        LocalDate firstDay,
+        LocalDate fightNight,
+        School school,
+        String partner) {
 
     /// A card of the usual school.
     public Card(String name, Fighter athlete, Fighter opponent, LocalDate firstDay, LocalDate fightNight) {
-        this(name, athlete, opponent, firstDay, fightNight, School.usual());
+        this(name, athlete, opponent, firstDay, fightNight, School.usual(), "");
+    }
+
+    public Card with(School changed) {
+        return new Card(name, athlete, opponent, firstDay, fightNight, changed, partner);
+    }
+
+    /// The same card with another partner at the door.
+    public Card withPartner(String id) {
+        return new Card(name, athlete, opponent, firstDay, fightNight, school, id);
     }
 }

@@ -6,6 +6,7 @@ import onebeat.core.book.Repetition;
 import onebeat.core.book.RoundRun;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
+import onebeat.core.holding.Partner;
 import onebeat.core.notation.OwnLine;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Session;
@@ -22,6 +23,7 @@ public record Place<T>(String name, Function<Camp, Shelf<T>> in, BiFunction<Camp
     public static final Place<Session> SESSIONS = new Place<>("session", Camp::sessions, Camp::withSessions);
     public static final Place<RoundPlan> ROUNDS = new Place<>("round_plan", Camp::rounds, Camp::withRounds);
     public static final Place<RoundRun> RUNS = new Place<>("round_run", Camp::runs, Camp::withRuns);
+    public static final Place<Partner> PARTNERS = new Place<>("partner", Camp::partners, Camp::withPartners);
     public static final Place<Repetition> REPETITIONS =
             new Place<>("repetition", Camp::repetitions, Camp::withRepetitions);
 }

@@ -2,11 +2,17 @@ package onebeat.core.holding;
 
 import java.util.Set;
 
-/// What the partner has at hand and how he holds.
-public record Holder(Set<Gear> gear, JabSchool jab) {
+/// What the partner has at hand, how he holds, and where he is sore.
+public record Holder(Set<Gear> gear, JabSchool jab, Set<SoreSpot> sore) {
 
     public Holder {
         gear = Set.copyOf(gear);
+        sore = Set.copyOf(sore);
+    }
+
+    /// One who is sore nowhere.
+    public Holder(Set<Gear> gear, JabSchool jab) {
+        this(gear, jab, Set.of());
     }
 
     /// Mitts and guards, the jab taken straight across.

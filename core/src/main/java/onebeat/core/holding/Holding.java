@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import onebeat.core.exchange.Arrival;
 import onebeat.core.exchange.Build;
 import onebeat.core.exchange.Catalogue;
@@ -20,6 +21,7 @@ import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.exchange.Part;
 import onebeat.core.exchange.Side;
+import onebeat.core.exchange.Stance;
 import onebeat.core.exchange.Table;
 import onebeat.core.exchange.Target;
 import onebeat.core.exchange.Technique;
@@ -33,7 +35,8 @@ import onebeat.core.timing.Timing;
 ///
 /// A hand is in one place at a time: it comes home from a feed, starts, moves, and has to stand still before the
 /// contact.
-/// Contact after contact, every way of giving the hands their jobs is kept that could still be the best, told apart by
+/// Contact after contact, every way of giving the hands their jobs is kept that could still be the best, told
+/// apart by
 /// the last job of each hand; so of the plans that keep to the school's hands the one found has the least
 /// movement, and
 /// where there is none it says so. A straight may be held by the other hand where the school's one cannot be there.
@@ -167,6 +170,7 @@ public final class Holding {
     private PadPlan with(Set<Gear> gear) {
         List<Course> courses = List.of(start());
         List<Integer> missing = new ArrayList<>();
+        Map<Integer, SoreSpot> sore = new TreeMap<>();
         double before = 0;
         for (Step step : inTime()) {
             double ms = Timing.atMs(step.beat(), bpm);
@@ -177,6 +181,7 @@ public final class Holding {
             List<Option> options = options(step, gear);
             if (options.isEmpty()) {
                 missing.add(step.index());
+                soreAt(step).ifPresent(spot -> sore.put(step.index(), spot));
                 continue;
             }
             List<Course> next = new ArrayList<>();
@@ -194,13 +199,13 @@ public final class Holding {
             }
             if (next.isEmpty()) {
                 Course best = courses.getFirst();
-                return new PadPlan(best.pads, missing, clash);
+                return new PadPlan(best.pads, missing, sore, clash);
             }
             courses = best(next);
             before = ms;
         }
         Course best = courses.stream().min(BETTER).orElseThrow();
-        return new PadPlan(best.pads, missing, Optional.empty());
+        return new PadPlan(best.pads, missing, sore, Optional.empty());
     }
 
     private Course start() {
@@ -239,8 +244,10 @@ public final class Holding {
     }
 
     private List<Option> options(Step step, Set<Gear> gear) {
-        Technique technique = step.placed().technique();
-        Level level = step.placed().act().level();
+        return options(step, step.placed().technique(), step.placed().act().level(), gear);
+    }
+
+    private List<Option> options(Step step, Technique technique, Level level, Set<Gear> gear) {
         List<Option> options = new ArrayList<>();
         for (Hold hold : holds(technique, level)) {
             if (gear.contains(hold.gear)) {
@@ -252,7 +259,30 @@ public final class Holding {
                 }
             }
         }
+        if (!holder.sore().isEmpty()) {
+            Stance stance = stance(step);
+            options.removeIf(option -> holder.sore().stream()
+                    .anyMatch(spot -> spot.feels(option.gear, level, stance, arrives(step), option.hand.sides())));
+        }
         return options;
+    }
+
+    private Stance stance(Step step) {
+        return way.at(step.beat()).partner().stance();
+    }
+
+    /// The sore spot that a strike without a target would land on.
+    private Optional<SoreSpot> soreAt(Step step) {
+        SoreSpot struck = SoreSpot.struck(step.placed().act().level(), stance(step), arrives(step));
+        return holder.sore().contains(struck) ? Optional.of(struck) : Optional.empty();
+    }
+
+    /// Whether something that the holder has at hand takes this strike in the place of the one at a step.
+    public static boolean takes(
+            Technique technique, Level level, Step step, PlayedWay way, Setting setting, Holder holder) {
+        return !new Holding(way, setting, holder, 0)
+                .options(step, technique, level, holder.gear())
+                .isEmpty();
     }
 
     private Hand hand(Step step, Hold hold) {
@@ -271,8 +301,7 @@ public final class Holding {
     }
 
     private Side arrives(Step step) {
-        Pairing pairing =
-                Pairing.of(step.before().stance(), way.at(step.beat()).partner().stance());
+        Pairing pairing = Pairing.of(step.before().stance(), stance(step));
         Arrival arrival = step.placed().technique().arrival();
         return arrival.at(step.placed().side().orElse(Side.LEAD), pairing);
     }

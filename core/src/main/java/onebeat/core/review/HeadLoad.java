@@ -2,7 +2,6 @@ package onebeat.core.review;
 
 import java.util.List;
 import onebeat.core.exchange.Level;
-import onebeat.core.holding.Contact;
 import onebeat.core.play.Step;
 
 /// HEAD_LOAD: more strikes to a head, of either, that meet no pad in one repetition than the coach allows. Without a
@@ -11,12 +10,7 @@ final class HeadLoad implements Rule {
 
     @Override
     public List<Suspicion> check(Scene scene) {
-        int touches = Contact.of(scene.way(), scene.plan()).onHeads();
-        return scene.context().limits().head().stream()
-                .filter(most -> touches > most)
-                .mapToObj(most -> PartnerLoad.suspicion(
-                        scene, Code.HEAD_LOAD, PartnerLoad.bare(scene, HeadLoad::isToHead), touches, most))
-                .toList();
+        return PartnerLoad.passed(scene, Limits.Of.HEAD, HeadLoad::isToHead);
     }
 
     private static boolean isToHead(Step step) {

@@ -13,6 +13,7 @@ final class PadMissing implements Rule {
     @Override
     public List<Suspicion> check(Scene scene) {
         return scene.plan().missing().stream()
+                .filter(i -> !scene.plan().sore().containsKey(i))
                 .map(i -> scene.way().steps().get(i))
                 .filter(s -> s.placed().act().intent() != Intent.LIGHT)
                 .map(s -> suspicion(scene, s))

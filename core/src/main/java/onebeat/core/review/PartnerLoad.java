@@ -1,27 +1,56 @@
 package onebeat.core.review;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.function.Predicate;
+import onebeat.core.exchange.Catalogue;
+import onebeat.core.exchange.Level;
 import onebeat.core.holding.Contact;
+import onebeat.core.holding.Holding;
+import onebeat.core.holding.SoreSpot;
+import onebeat.core.notation.Act;
+import onebeat.core.notation.Notation;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
+import onebeat.core.review.Limits.In;
+import onebeat.core.review.Limits.Of;
 
-/// PARTNER_LOAD: more touches on the partner himself in one repetition than the coach allows. Without a limit of his
-/// nothing is found; the program sets none.
+/// PARTNER_LOAD: more touches on the partner himself in one repetition than the coach allows, or a strike that
+/// lands on
+/// a spot where he is sore. Without a limit of the coach's nothing is counted; the program sets none.
 final class PartnerLoad implements Rule {
+
+    /// Where a strike goes instead: kicks to the head are for controlled sparring, so the head comes last.
+    private static final List<Level> NEXT_BEST = List.of(Level.BODY, Level.LEG, Level.CALF, Level.HEAD);
 
     @Override
     public List<Suspicion> check(Scene scene) {
-        int touches = Contact.of(scene.way(), scene.plan()).onPartner();
-        return scene.context().limits().partner().stream()
-                .filter(most -> touches > most)
-                .mapToObj(most ->
-                        suspicion(scene, Code.PARTNER_LOAD, bare(scene, s -> s.who() == Who.ATHLETE), touches, most))
+        List<Suspicion> all = new ArrayList<>(passed(scene, Of.PARTNER, s -> s.who() == Who.ATHLETE));
+        scene.plan()
+                .sore()
+                .forEach((step, spot) -> all.add(sore(scene, scene.way().steps().get(step), spot)));
+        return all;
+    }
+
+    /// The limit of a repetition, where it is passed. The mend is one touch less: the last one is left out.
+    static List<Suspicion> passed(Scene scene, Of of, Predicate<Step> which) {
+        return scene.context().limits().passedBy(Contact.of(scene.way(), scene.plan()), In.REPETITION).stream()
+                .filter(excess -> excess.limit().of() == of)
+                .map(excess -> {
+                    List<Step> steps = bare(scene, which);
+                    return new Suspicion(
+                            of.code(),
+                            steps,
+                            Reasons.of(of.code().name(), excess.touches(), excess.most()),
+                            () -> List.of(scene.surgery().without(steps.getLast())));
+                })
                 .toList();
     }
 
     /// Strikes that meet no pad.
-    static List<Step> bare(Scene scene, Predicate<Step> which) {
+    private static List<Step> bare(Scene scene, Predicate<Step> which) {
         return scene.way().steps().stream()
                 .filter(s -> s.placed().act().isStrike()
                         && scene.plan().of(s.index()).isEmpty())
@@ -29,12 +58,45 @@ final class PartnerLoad implements Rule {
                 .toList();
     }
 
-    /// The mend is one touch less: the last one is left out.
-    static Suspicion suspicion(Scene scene, Code code, List<Step> steps, int touches, int most) {
+    /// The target moves to a level that something at hand takes and where he is not sore; where there is none the
+    /// strike is left out.
+    private static Suspicion sore(Scene scene, Step strike, SoreSpot spot) {
+        String where = Reasons.of("sore." + spot);
+        String beat = Reasons.beat(strike);
+        Optional<Act> moved = moved(scene, strike);
+        String text = moved.map(act -> Reasons.of(
+                        "PARTNER_LOAD.moved",
+                        beat,
+                        Reasons.name(strike),
+                        where,
+                        act.technique().name(),
+                        Reasons.of("level." + act.level())))
+                .orElseGet(() -> Reasons.of("PARTNER_LOAD.sore", beat, Reasons.name(strike), where));
         return new Suspicion(
-                code,
-                steps,
-                Reasons.of(code.name(), touches, most),
-                () -> List.of(scene.surgery().without(steps.getLast())));
+                Code.PARTNER_LOAD,
+                List.of(strike),
+                text,
+                () -> moved.map(act -> scene.surgery().replace(strike, Notation.print(act)))
+                        .or(() -> Optional.of(scene.surgery().without(strike)))
+                        .map(List::of)
+                        .orElseThrow());
+    }
+
+    private static Optional<Act> moved(Scene scene, Step strike) {
+        Act act = strike.placed().act();
+        Map<Level, ?> levels = act.technique().levels();
+        return NEXT_BEST.stream()
+                .filter(level -> level != act.level() && levels.containsKey(level))
+                .flatMap(level -> Catalogue.standard().atLevel(act.technique(), level).stream()
+                        .map(t -> new Act(act.feint(), t, level, act.intent(), act.span())))
+                .filter(a -> scene.context().rules().allows(a.technique(), a.level()))
+                .filter(a -> Holding.takes(
+                        a.technique(),
+                        a.level(),
+                        strike,
+                        scene.way(),
+                        scene.setting(),
+                        scene.context().holder()))
+                .findFirst();
     }
 }

@@ -13,15 +13,17 @@ import onebeat.core.exchange.Catalogue;
 import onebeat.core.exchange.Family;
 import onebeat.core.exchange.Level;
 
-/// What a coach holds to: his rule set, what he allows or forbids beyond it, and how much each finding matters to him.
+/// What a coach holds to: his rule set, what he allows or forbids beyond it, and how much each finding matters
+/// to him.
 /// Practitioners disagree; the camp's school decides.
 ///
-/// It is written as words: `kickboxing NAKED_HOOK=note elbow=head clinch=hold kick=none`.
+/// It is written as words: `kickboxing NAKED_HOOK=note elbow=head clinch=hold kick=none head/round=30`.
 ///
 /// @param rules the word of a shipped rule set
 /// @param own what is allowed at which levels against the shipped rules, by family or technique; no level forbids it
 /// @param severities the severities that differ from the usual ones
-public record School(String rules, Map<String, Set<Level>> own, Map<Code, Severity> severities) {
+/// @param limits how many touches he allows
+public record School(String rules, Map<String, Set<Level>> own, Map<Code, Severity> severities, Limits limits) {
 
     private static final String HOLD = "hold";
     private static final String NOTHING = "none";
@@ -33,7 +35,7 @@ public record School(String rules, Map<String, Set<Level>> own, Map<Code, Severi
 
     /// Kickboxing rules and the usual severities.
     public static School usual() {
-        return new School(RuleSet.usual().id(), Map.of(), Map.of());
+        return new School(RuleSet.usual().id(), Map.of(), Map.of(), Limits.none());
     }
 
     /// The rules, with the coach's own changes.
@@ -62,7 +64,9 @@ public record School(String rules, Map<String, Set<Level>> own, Map<Code, Severi
         Stream<String> allowed = own.entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
                 .map(e -> e.getKey() + "=" + words(e.getValue()));
-        return Stream.concat(codes, allowed).collect(Collectors.joining(" "));
+        return Stream.of(codes, allowed, limits.words().stream())
+                .flatMap(words -> words)
+                .collect(Collectors.joining(" "));
     }
 
     /// All of it in words; [#parse] reads them.
@@ -86,17 +90,21 @@ public record School(String rules, Map<String, Set<Level>> own, Map<Code, Severi
         String rules = RuleSet.usual().id();
         Map<String, Set<Level>> own = new LinkedHashMap<>();
         Map<Code, Severity> severities = new EnumMap<>(Code.class);
+        Limits limits = Limits.none();
         for (String word : words.isBlank() ? new String[0] : words.strip().split("\\s+")) {
             int equals = word.indexOf('=');
             if (equals < 0) {
                 rules = rules(word);
             } else if (isCode(word.substring(0, equals))) {
                 severities.put(Code.valueOf(word.substring(0, equals)), severity(word, word.substring(equals + 1)));
+            } else if (word.substring(0, equals).contains("/")) {
+                Limits.Limit limit = limit(word, word.substring(0, equals));
+                limits = limits.with(limit.of(), limit.in(), count(word, word.substring(equals + 1)));
             } else {
                 own.put(what(word, word.substring(0, equals)), levels(word, word.substring(equals + 1)));
             }
         }
-        return new School(rules, own, severities);
+        return new School(rules, own, severities, limits);
     }
 
     private static String rules(String word) {
@@ -105,6 +113,19 @@ public record School(String rules, Map<String, Set<Level>> own, Map<Code, Severi
                     "There are no rules \"" + word + "\": one of " + String.join(", ", RuleSet.ids()) + ".");
         }
         return word;
+    }
+
+    private static Limits.Limit limit(String word, String what) {
+        return Limits.Limit.of(what)
+                .orElseThrow(() -> new IllegalArgumentException("In \"" + word
+                        + "\" the limit is head or partner, then / and repetition, round, session or week."));
+    }
+
+    private static int count(String word, String count) {
+        if (!count.matches("\\d{1,6}")) {
+            throw new IllegalArgumentException("In \"" + word + "\" the limit is a whole number of touches, from 0.");
+        }
+        return Integer.parseInt(count);
     }
 
     private static boolean isCode(String word) {

@@ -6,10 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import onebeat.core.holding.Contact;
 import onebeat.core.notation.Notation;
 import onebeat.core.play.Placed;
-import onebeat.core.play.Played;
-import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Way;
 import onebeat.core.play.Who;
 import onebeat.core.rounds.Event.Kind;
@@ -34,9 +33,6 @@ public record Schedule(List<Stretch> rounds, List<Event> events) {
         events = List.copyOf(events);
     }
 
-    /// A round's plan with its line as played.
-    public record Part(RoundPlan plan, String name, String line, Played played) {}
-
     /// A round on the clock.
     ///
     /// @param startMs when its bell rings, from the start of the session
@@ -46,6 +42,16 @@ public record Schedule(List<Stretch> rounds, List<Event> events) {
         public long lengthMs() {
             return endMs - startMs;
         }
+
+        /// The touches of the whole round.
+        public Contact contact() {
+            return part.contact(repetitions);
+        }
+    }
+
+    /// The touches of the whole session.
+    public Contact contact() {
+        return rounds.stream().map(Stretch::contact).reduce(Contact.NONE, Contact::plus);
     }
 
     /// Lays out a session.
@@ -55,18 +61,37 @@ public record Schedule(List<Stretch> rounds, List<Event> events) {
         long start = READY_MS;
         for (int i = 0; i < parts.size(); i++) {
             Part part = parts.get(i);
-            int beats = Math.max(1, part.played().beats());
-            int repetitions = part.plan().repetitionsThatFit(beats, scheme.workS());
             long end = start + scheme.workS() * 1000L;
-            rounds.add(new Stretch(part, start, end, repetitions));
-            round(events, i, rounds.getLast(), beats);
+            rounds.add(new Stretch(part, start, end, repetitionsIn(part, end - start)));
+            round(events, i, rounds.getLast());
             start = end + scheme.restS() * 1000L;
         }
         events.sort(Comparator.comparingLong(Event::ms).thenComparing(Event::kind));
         return new Schedule(rounds, events);
     }
 
-    private static void round(List<Event> events, int round, Stretch stretch, int beats) {
+    /// Beats from the end of the repetition before to the end of this one.
+    private static int beats(Part part, int repetition) {
+        return gap(part, repetition)
+                + Math.max(1, part.turn(repetition).way().way().beats());
+    }
+
+    private static int gap(Part part, int repetition) {
+        return part.plan().gapBeats() + part.turn(repetition).extraGap();
+    }
+
+    private static int repetitionsIn(Part part, long lengthMs) {
+        double beatMs = 60_000.0 / part.plan().bpm();
+        long used = 0;
+        int repetitions = 0;
+        while ((used + beats(part, repetitions)) * beatMs <= lengthMs) {
+            used += beats(part, repetitions);
+            repetitions++;
+        }
+        return repetitions;
+    }
+
+    private static void round(List<Event> events, int round, Stretch stretch) {
         RoundPlan plan = stretch.part().plan();
         double beatMs = 60_000.0 / plan.bpm();
         events.add(new Event(stretch.startMs(), Kind.BELL, round, -1, "", -1));
@@ -75,19 +100,20 @@ public record Schedule(List<Stretch> rounds, List<Event> events) {
         }
         events.add(new Event(stretch.endMs() - LAST_TEN_MS, Kind.LAST_TEN, round, -1, "", -1));
         events.add(new Event(stretch.endMs(), Kind.END, round, -1, "", -1));
-        int ahead = Math.min(CALL_AHEAD_BEATS, plan.gapBeats());
+        long used = 0;
         for (int r = 0; r < stretch.repetitions(); r++) {
             // The gap comes first, so that the first call has time to be heard after the bell.
-            double first = stretch.startMs() + (r * (double) (beats + plan.gapBeats()) + plan.gapBeats()) * beatMs;
+            double first = stretch.startMs() + (used + gap(stretch.part(), r)) * beatMs;
+            used += beats(stretch.part(), r);
+            int ahead = Math.min(CALL_AHEAD_BEATS, gap(stretch.part(), r));
             events.add(new Event(
                     Math.round(first - ahead * beatMs),
                     Kind.CALL,
                     round,
                     r,
-                    stretch.part().line(),
+                    stretch.part().text(),
                     -1));
-            List<PlayedWay> ways = stretch.part().played().ways();
-            Way way = ways.get(r % ways.size()).way();
+            Way way = stretch.part().turn(r).way().way();
             for (int b = 0; b < way.beats(); b++) {
                 events.add(new Event(Math.round(first + b * beatMs), Kind.CLICK, round, r, "", b));
             }

@@ -226,7 +226,9 @@ class HoldingTest {
         assertThat(contact.partner()).containsEntry(Level.HEAD, 1);
         assertThat(contact.athlete()).containsEntry(Level.HEAD, 2);
         assertThat(contact.onHeads()).isEqualTo(3);
-        Limits limits = new Limits(java.util.OptionalInt.of(2), java.util.OptionalInt.of(0));
+        Limits limits = Limits.none()
+                .with(Limits.Of.HEAD, Limits.In.REPETITION, 2)
+                .with(Limits.Of.PARTNER, Limits.In.REPETITION, 0);
         Review review = Review.of(
                 Lines.read("(1 2) parry parry 1 2 rhigh off"),
                 Context.of(Lines.SAME).with(limits));

@@ -8,6 +8,8 @@ import java.time.LocalDate;
 import java.util.Collections;
 import java.util.List;
 import onebeat.core.Lines;
+import onebeat.core.holding.Holder;
+import onebeat.core.holding.Odds;
 import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Schedule.Stretch;
 import org.junit.jupiter.api.Test;
@@ -17,8 +19,12 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class ScheduleTest {
 
-    private static Schedule.Part part(String line, int bpm, int gap) {
-        return new Schedule.Part(new RoundPlan("r", "s", 0, "d", bpm, gap), "name", line, Lines.play(line, Lines.SAME));
+    private static Part part(String line, int bpm, int gap) {
+        return Part.of(
+                new RoundPlan("r", "s", 0, "d", bpm, gap),
+                "name",
+                Lines.read(line).line(),
+                new Part.With(Lines.SAME, Holder.usual(), Odds.even(), 180));
     }
 
     private static Schedule schedule(String line, int bpm, int gap, int rounds) {

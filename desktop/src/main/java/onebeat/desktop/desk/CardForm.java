@@ -34,12 +34,14 @@ public final class CardForm extends VBox {
     private final TextField school;
     private final Text wrong = Look.text("", "footer-wrong");
     private final Consumer<Card> done;
+    private final String partner;
 
     /// @param card what the fields start with
     /// @param done is given the card once it can be one
     public CardForm(Card card, Consumer<Card> done) {
         super(12);
         this.done = done;
+        this.partner = card.partner();
         getStyleClass().addAll("paper", "preview");
         setId("card-form");
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
@@ -147,7 +149,8 @@ public final class CardForm extends VBox {
                     opponent.fighter(),
                     first,
                     fight,
-                    School.parse(rules.getValue() + " " + school.getText())));
+                    School.parse(rules.getValue() + " " + school.getText()),
+                    partner));
         } catch (IllegalArgumentException e) {
             wrong.setText(e.getMessage());
             return Optional.empty();

@@ -17,8 +17,10 @@ import onebeat.core.book.RoundRun;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
+import onebeat.core.camp.Tonight;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
+import onebeat.core.rounds.Part;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Stretch;
@@ -29,12 +31,12 @@ import onebeat.desktop.desk.Station;
 import onebeat.desktop.desk.Texts;
 import onebeat.desktop.floor.FloorPicture.Word;
 import onebeat.desktop.floor.Run.State;
-import onebeat.desktop.rounds.Tonight;
 import onebeat.desktop.sound.Sounds;
 import onebeat.desktop.sound.Sounds.Sound;
 import org.jspecify.annotations.Nullable;
 
-/// The floor: tonight's session runs. Space is bell and pause; four keys judge a repetition. What is judged is saved at
+/// The floor: tonight's session runs. Space is bell and pause; four keys judge a repetition. What is judged is
+/// saved at
 /// once, so that nothing is lost when the machine dies in mid-round.
 public final class Floor implements Station {
 
@@ -99,7 +101,7 @@ public final class Floor implements Station {
     private Schedule stillToRun(Session session) {
         Camp camp = desk.camp();
         Schedule whole = Tonight.schedule(camp, session);
-        List<Schedule.Part> left = whole.rounds().stream()
+        List<Part> left = whole.rounds().stream()
                 .map(Stretch::part)
                 .filter(p -> camp.runs().all().stream()
                         .noneMatch(r -> r.roundId().equals(p.plan().id())))
@@ -264,7 +266,7 @@ public final class Floor implements Station {
                 false,
                 0,
                 1,
-                words(first.part().line()),
+                words(first.part().text()),
                 0,
                 -1,
                 "",
@@ -291,7 +293,7 @@ public final class Floor implements Station {
                 false,
                 used,
                 1,
-                words(coming.part().line()),
+                words(coming.part().text()),
                 0,
                 -1,
                 "",
@@ -329,7 +331,7 @@ public final class Floor implements Station {
                 left <= 10,
                 (now - stretch.startMs()) / (double) stretch.lengthMs(),
                 1 - 10_000.0 / stretch.lengthMs(),
-                words(stretch.part().line()),
+                words(stretch.part().text()),
                 beats,
                 click.map(e -> (int) Math.floor(e.beat())).orElse(-1),
                 Texts.of("floor.count", call.map(e -> e.repetition() + 1).orElse(0), stretch.repetitions()),

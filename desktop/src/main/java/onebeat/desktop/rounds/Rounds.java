@@ -18,6 +18,7 @@ import javafx.scene.text.Text;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
+import onebeat.core.camp.Tonight;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Who;
 import onebeat.core.rounds.RoundPlan;
@@ -175,7 +176,7 @@ public final class Rounds implements Station {
                 : ceiling < RoundPlan.MOST_BPM
                         ? Texts.of("rounds.under", Math.floor(ceiling))
                         : Texts.of("tempo.open", RoundPlan.MOST_BPM);
-        rope.show(LineWatch.see(stretch.part().line(), desk.camp().context())
+        rope.show(LineWatch.see(stretch.part().text(), desk.camp().context())
                 .review()
                 .map(review -> new RopeView.Picture(
                         review,

@@ -7,11 +7,13 @@ import java.util.List;
 import java.util.concurrent.atomic.AtomicLong;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
-import onebeat.core.play.Play;
 import onebeat.core.play.Setting;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.RoundPlan;
+import onebeat.core.holding.Holder;
+import onebeat.core.holding.Odds;
+import onebeat.core.rounds.Part;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Scheme;
 import onebeat.desktop.floor.Run.State;
@@ -26,8 +28,11 @@ class FloorRunTest {
         Read read = (Read) Notation.read("(1) catch+1 2");
         return Schedule.of(
                 Scheme.usual(),
-                List.of(new Schedule.Part(
-                        new RoundPlan("r", "s", 0, "d", 60, 4), "n", "l", Play.of(read.line(), Setting.usual()))));
+                List.of(Part.of(
+                        new RoundPlan("r", "s", 0, "d", 60, 4),
+                        "n",
+                        read.line(),
+                        new Part.With(Setting.usual(), Holder.usual(), Odds.even(), 180))));
     }
 
     private List<Event> goOn(long ms) {

@@ -1,13 +1,8 @@
-package onebeat.desktop.rounds;
+package onebeat.core.camp;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
-import onebeat.core.camp.Camp;
-import onebeat.core.camp.Card;
-import onebeat.core.camp.Drill;
-import onebeat.core.camp.Edit;
-import onebeat.core.camp.Place;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
 import onebeat.core.rounds.RoundPlan;
