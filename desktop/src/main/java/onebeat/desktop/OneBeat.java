@@ -17,6 +17,7 @@ import javafx.scene.text.Font;
 import javafx.stage.Stage;
 import onebeat.desktop.demo.DemoCamp;
 import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Texts;
 import onebeat.desktop.shell.Shell;
 import onebeat.desktop.sound.CardSounds;
@@ -117,12 +118,8 @@ public final class OneBeat extends Application {
     }
 
     private static void show(Stage stage, Scene scene) {
-        scene.getStylesheets().add(stylesheet());
+        Look.dress(scene);
         stage.setScene(scene);
-    }
-
-    static String stylesheet() {
-        return String.valueOf(OneBeat.class.getResource("/onebeat/desktop/one-beat.css"));
     }
 
     private void takeShots(Stage stage, Path folder) {
@@ -148,7 +145,7 @@ public final class OneBeat extends Application {
                 "Karla-Bold.otf",
                 "JetBrainsMono-Regular.ttf",
                 "JetBrainsMono-Bold.ttf")) {
-            try (InputStream in = OneBeat.class.getResourceAsStream("/onebeat/desktop/fonts/" + name)) {
+            try (InputStream in = OneBeat.class.getResourceAsStream("/onebeat/formats/fonts/" + name)) {
                 Font.loadFont(in, 14);
             } catch (IOException e) {
                 System.err.println("A typeface could not be loaded: " + name + ". Another one is used.");

@@ -38,6 +38,9 @@ final class Shots {
     /// The bench is shown so many steps along the rope.
     private static final int ALONG = 17;
 
+    /// The holder is shown so many steps along it.
+    private static final int INTO_LINE = 7;
+
     private final Shell shell;
     private final Path folder;
     private final Deque<Shot> shots = new ArrayDeque<>();
@@ -67,11 +70,14 @@ final class Shots {
         shots.add(new Shot("", SETTLE, () -> alt(KeyCode.K)));
         shots.add(new Shot("compare", SETTLE, () -> shell.callLine().set(Texts.of("shots.second"))));
         shots.add(new Shot("", SETTLE, () -> {
+            shell.nextPartner();
             shell.callLine().set(Texts.of("shots.held"));
             alt(KeyCode.H);
         }));
-        shots.add(new Shot("holder", SETTLE, () -> {}));
-        shots.add(new Shot("rounds", SETTLE, () -> go(Name.ROUNDS, KeyCode.RIGHT)));
+        shots.add(new Shot("holder", SETTLE, () -> IntStream.range(0, INTO_LINE).forEach(_ -> press(KeyCode.RIGHT))));
+        shots.add(new Shot("partners", SETTLE, shell::openPartners));
+        shots.add(new Shot("", SETTLE, () -> press(KeyCode.ESCAPE)));
+        shots.add(new Shot("rounds", SETTLE, () -> go(Name.ROUNDS, KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT)));
         shots.add(new Shot("floor", INTO_ROUND, () -> go(Name.FLOOR, KeyCode.SPACE)));
         shots.add(new Shot("book", SETTLE, () -> go(Name.BOOK)));
     }

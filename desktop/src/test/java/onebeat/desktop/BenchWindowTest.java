@@ -2,53 +2,24 @@ package onebeat.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Edit;
 import onebeat.core.review.Code;
 import onebeat.core.review.School;
 import onebeat.core.review.Severity;
-import onebeat.desktop.demo.DemoCamp;
 import onebeat.desktop.desk.CardForm;
 import onebeat.desktop.desk.Station.Name;
-import onebeat.store.CampFile;
-import onebeat.store.Opening.Opened;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /// The bench's pages beside the rope, driven by keys: reasons, variants, two lines side by side, the mirrored view.
-class BenchWindowTest {
-
-    @TempDir
-    private Path folder;
-
-    private Driver coach;
-
-    @BeforeAll
-    static void toolkit() throws InterruptedException {
-        Driver.startToolkit();
-    }
+class BenchWindowTest extends DemoWindow {
 
     @BeforeEach
-    void open() {
-        Path path = folder.resolve("demo" + CampFile.ENDING);
-        Opened made = (Opened) DemoCamp.openOrCreate(path, LocalDate.now(ZoneId.systemDefault()));
-        made.file().close();
-        coach = Driver.open(path, () -> 0);
-        coach.press(KeyCode.DIGIT2, KeyCode.CONTROL);
-        coach.await("bench", () -> coach.shell.here() == Name.BENCH);
+    void toANewLine() {
+        go(Name.BENCH);
         coach.press(KeyCode.N, KeyCode.CONTROL).press(KeyCode.SLASH);
-    }
-
-    @AfterEach
-    void close() {
-        coach.close();
     }
 
     @Test

@@ -22,6 +22,7 @@ import javafx.scene.robot.Robot;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.Look;
 import onebeat.desktop.shell.Shell;
 import onebeat.desktop.sound.SilentSounds;
 import onebeat.store.CampFile;
@@ -53,7 +54,7 @@ final class Driver implements AutoCloseable {
         this.shell = new Shell(desk, sounds, clockMs);
         this.stage = new Stage();
         Scene scene = new Scene(shell.root(), OneBeat.WIDTH, OneBeat.HEIGHT);
-        scene.getStylesheets().add(OneBeat.stylesheet());
+        Look.dress(scene);
         stage.setScene(scene);
         shell.attach(scene);
         stage.show();

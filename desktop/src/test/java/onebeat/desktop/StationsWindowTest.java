@@ -2,55 +2,17 @@ package onebeat.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.List;
 import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Drill;
 import onebeat.core.film.Exchange;
 import onebeat.core.rounds.RoundPlan;
-import onebeat.desktop.demo.DemoCamp;
 import onebeat.desktop.desk.Station.Name;
 import onebeat.desktop.desk.Texts;
-import onebeat.store.CampFile;
-import onebeat.store.Opening.Opened;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /// What the stations' own keys do, on the real window.
-class StationsWindowTest {
-
-    @TempDir
-    Path folder;
-
-    private Driver coach;
-
-    @BeforeAll
-    static void toolkit() throws InterruptedException {
-        Driver.startToolkit();
-    }
-
-    @BeforeEach
-    void open() {
-        Path path = folder.resolve("demo" + CampFile.ENDING);
-        Opened made = (Opened) DemoCamp.openOrCreate(path, LocalDate.now(ZoneId.systemDefault()));
-        made.file().close();
-        coach = Driver.open(path, () -> 0);
-    }
-
-    @AfterEach
-    void close() {
-        coach.close();
-    }
-
-    private void go(Name name) {
-        coach.press(KeyCode.getKeyCode("" + name.number()), KeyCode.CONTROL);
-        coach.await(name.name(), () -> coach.shell.here() == name);
-    }
+class StationsWindowTest extends DemoWindow {
 
     private List<RoundPlan> tonight() {
         return coach.desk.camp().roundsOf(coach.desk.tonight().orElseThrow().id());

@@ -1,10 +1,19 @@
 package onebeat.core.camp;
 
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import onebeat.core.holding.Contact;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
+import onebeat.core.review.Limits;
+import onebeat.core.review.Limits.Excess;
+import onebeat.core.review.Limits.In;
 import onebeat.core.rounds.Part;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
@@ -22,6 +31,26 @@ public final class Tonight {
             part(camp, round, session.scheme().workS()).ifPresent(parts::add);
         }
         return Schedule.of(session.scheme(), parts);
+    }
+
+    /// What passes a limit of the coach: in any one round, in the session, and in its week (Monday to Sunday,
+    /// ISO 8601).
+    public static List<Excess> excesses(Camp camp, Session session, Schedule schedule) {
+        Limits limits = camp.card().school().limits();
+        Set<Excess> all = new LinkedHashSet<>();
+        schedule.rounds().forEach(round -> all.addAll(limits.passedBy(round.contact(), In.ROUND)));
+        all.addAll(limits.passedBy(schedule.contact(), In.SESSION));
+        all.addAll(limits.passedBy(week(camp, session.date()), In.WEEK));
+        return List.copyOf(all);
+    }
+
+    /// The touches of all sessions in the week of a day, planned and run.
+    public static Contact week(Camp camp, LocalDate day) {
+        LocalDate monday = day.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+        return camp.sessions().all().stream()
+                .filter(s -> !s.date().isBefore(monday) && s.date().isBefore(monday.plusWeeks(1)))
+                .map(s -> schedule(camp, s).contact())
+                .reduce(Contact.NONE, Contact::plus);
     }
 
     private static Optional<Part> part(Camp camp, RoundPlan round, int workS) {

@@ -2,6 +2,7 @@ package onebeat.core.holding;
 
 import java.util.ArrayList;
 import java.util.List;
+import onebeat.core.notation.Act;
 import onebeat.core.notation.Half;
 import onebeat.core.notation.Item;
 import onebeat.core.notation.Line;
@@ -27,6 +28,10 @@ public final class Choices {
 
         /// The words of one of them, from 0.
         String words(int option);
+
+        /// What is said for it, as the names of what is said one after the other: keys of techniques, `pause`, or
+        /// `times-3`.
+        List<String> said(int option);
     }
 
     /// The cue of a read.
@@ -43,6 +48,16 @@ public final class Choices {
         public String words(int option) {
             return Choices.words(reads.branches().get(option).cue());
         }
+
+        @Override
+        public List<String> said(int option) {
+            return reads.branches().get(option).cue().items().stream()
+                    .map(item -> switch (item) {
+                        case Act act -> act.technique().key();
+                        case Pause _ -> "pause";
+                    })
+                    .toList();
+        }
     }
 
     /// The count of a set.
@@ -56,6 +71,11 @@ public final class Choices {
         @Override
         public String words(int option) {
             return (set.least() + option) + "×";
+        }
+
+        @Override
+        public List<String> said(int option) {
+            return List.of("times-" + (set.least() + option));
         }
     }
 
@@ -99,7 +119,6 @@ public final class Choices {
 
     static String words(Partner cue) {
         Half half = new Half(List.of(new Unit(List.of(cue), cue.span())), cue.span());
-        String printed = Notation.print(new Line(List.of(half)));
-        return printed.substring(1, printed.length() - 1);
+        return Notation.print(new Line(List.of(half)));
     }
 }

@@ -25,6 +25,7 @@ import onebeat.core.exchange.Stance;
 import onebeat.core.exchange.Table;
 import onebeat.core.exchange.Target;
 import onebeat.core.exchange.Technique;
+import onebeat.core.opening.Zone;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Step;
@@ -217,7 +218,8 @@ public final class Holding {
         return new Course(ready, List.of(), 0, 0);
     }
 
-    private static double aside(Side side) {
+    /// Where a hand waits, toward the holder's lead side.
+    static double aside(Side side) {
         return side == Side.LEAD ? ASIDE_CM : -ASIDE_CM;
     }
 
@@ -261,8 +263,9 @@ public final class Holding {
         }
         if (!holder.sore().isEmpty()) {
             Stance stance = stance(step);
+            Zone zone = zone(step, technique, level);
             options.removeIf(option -> holder.sore().stream()
-                    .anyMatch(spot -> spot.feels(option.gear, level, stance, arrives(step), option.hand.sides())));
+                    .anyMatch(spot -> spot.feels(option.gear, zone, stance, option.hand.sides())));
         }
         return options;
     }
@@ -273,7 +276,8 @@ public final class Holding {
 
     /// The sore spot that a strike without a target would land on.
     private Optional<SoreSpot> soreAt(Step step) {
-        SoreSpot struck = SoreSpot.struck(step.placed().act().level(), stance(step), arrives(step));
+        Zone zone = zone(step, step.placed().technique(), step.placed().act().level());
+        SoreSpot struck = SoreSpot.in(zone, stance(step));
         return holder.sore().contains(struck) ? Optional.of(struck) : Optional.empty();
     }
 
@@ -300,13 +304,20 @@ public final class Holding {
         };
     }
 
-    private Side arrives(Step step) {
-        Pairing pairing = Pairing.of(step.before().stance(), stance(step));
-        Arrival arrival = step.placed().technique().arrival();
-        return arrival.at(step.placed().side().orElse(Side.LEAD), pairing);
+    private Pairing pairing(Step step) {
+        return Pairing.of(step.before().stance(), stance(step));
     }
 
-    private double placeAside(Hand hand, Side side) {
+    private Zone zone(Step step, Technique technique, Level level) {
+        return Zone.of(technique, level, step.placed().side().orElse(Side.LEAD), pairing(step));
+    }
+
+    private Side arrives(Step step) {
+        Arrival arrival = step.placed().technique().arrival();
+        return arrival.at(step.placed().side().orElse(Side.LEAD), pairing(step));
+    }
+
+    static double placeAside(Hand hand, Side side) {
         return hand == Hand.BOTH ? 0 : aside(side);
     }
 
@@ -326,7 +337,8 @@ public final class Holding {
         return Optional.ofNullable(worst);
     }
 
-    private static double moveMs(double distanceCm) {
+    /// How long a hand takes for this way.
+    static double moveMs(double distanceCm) {
         return distanceCm == 0 ? 0 : START_MS + MS_PER_CM * distanceCm;
     }
 

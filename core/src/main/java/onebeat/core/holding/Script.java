@@ -55,13 +55,28 @@ public record Script(List<String> before, List<Cue> cues, List<String> faults, L
     /// One thing that he does.
     ///
     /// @param step the index of the step in its way that it belongs to
+    /// @param call what he does, short enough to be read from two metres
+    /// @param detail how, and what it is for; may be empty
     /// @param atMs when its contact is, in milliseconds from the first beat
     /// @param showMs when he has to begin to show it: a step ahead, and earlier where the athlete would not
     ///     see it in time
     /// @param seeMs how much time the athlete has over to see it; negative is too little. Only for fed
     ///     strikes
     public record Cue(
-            int step, Beat beat, Does does, String words, double atMs, double showMs, Optional<Double> seeMs) {}
+            int step,
+            Beat beat,
+            Does does,
+            String call,
+            String detail,
+            double atMs,
+            double showMs,
+            Optional<Double> seeMs) {
+
+        /// Call and detail in one.
+        public String words() {
+            return detail.isEmpty() ? call : call + ": " + detail;
+        }
+    }
 
     public Script {
         before = List.copyOf(before);
@@ -156,19 +171,22 @@ public record Script(List<String> before, List<Cue> cues, List<String> faults, L
             Technique technique = step.placed().technique();
             double at = Timing.atMs(step.beat(), what.bpm);
             if (technique.isReaction()) {
-                return cue(step, Does.SHOW, WORDS.say("react." + technique.code(), leadFoot()), at, Optional.empty());
+                return cue(
+                        step, Does.SHOW, WORDS.say("react." + technique.code(), leadFoot()), "", at, Optional.empty());
             }
             if (technique.isStrike()) {
                 boolean feint = step.placed().act().feint();
                 Optional<Double> see = Reaction.timeToSeeMs(what.line, what.way, step, what.rung, what.bpm);
                 double show = at - technique.motion().contactMs() - what.rung.showMs() + Math.min(0, see.orElse(0.0));
-                String words = WORDS.say(
-                        feint ? "feint" : "throw",
-                        sided(step),
-                        WORDS.say("at." + step.placed().act().level()));
-                return cue(step, feint ? Does.SHOW : Does.THROW, words, show, see);
+                return cue(
+                        step,
+                        feint ? Does.SHOW : Does.THROW,
+                        WORDS.say(feint ? "feint" : "throw", sided(step)),
+                        WORDS.say("at." + step.placed().act().level()),
+                        show,
+                        see);
             }
-            return cue(step, Does.MEET, WORDS.say("do", sided(step)), at, Optional.empty());
+            return cue(step, Does.MEET, sided(step), "", at, Optional.empty());
         }
 
         private Optional<Cue> held(Step step) {
@@ -179,25 +197,26 @@ public record Script(List<String> before, List<Cue> cues, List<String> faults, L
             double at = Timing.atMs(step.beat(), what.bpm);
             Optional<Pad> pad = what.plan.of(step.index());
             if (pad.isPresent()) {
-                String words = WORDS.say(
-                        pad.get().hand() == Hand.WORN ? "wear" : "hold",
+                String call = WORDS.say(
+                        "hold." + pad.get().hand(),
                         hand(pad.get().hand()),
                         WORDS.say("gear." + pad.get().gear()),
-                        WORDS.say("height." + pad.get().level()),
-                        pad.get().angle(),
-                        name);
-                return Optional.of(cue(step, Does.HOLD, words, pad.get().showMs(), Optional.empty()));
+                        WORDS.say("height." + pad.get().level()));
+                String detail = WORDS.say("hold.detail", pad.get().angle(), name);
+                return Optional.of(cue(step, Does.HOLD, call, detail, pad.get().showMs(), Optional.empty()));
             }
             SoreSpot sore = what.plan.sore().get(step.index());
             if (sore != null) {
-                String words = WORDS.say("spare", name, WORDS.say("sore." + sore));
-                return Optional.of(cue(step, Does.SPARE, words, at, Optional.empty()));
+                String why = WORDS.say("spare.detail", WORDS.say("sore." + sore));
+                return Optional.of(cue(step, Does.SPARE, WORDS.say("spare", name), why, at, Optional.empty()));
             }
-            return Optional.of(cue(step, Does.TOUCH, WORDS.say("touch", name), at, Optional.empty()));
+            return Optional.of(
+                    cue(step, Does.TOUCH, WORDS.say("touch", name), WORDS.say("touch.detail"), at, Optional.empty()));
         }
 
-        private Cue cue(Step step, Does does, String words, double showMs, Optional<Double> see) {
-            return new Cue(step.index(), step.beat(), does, words, Timing.atMs(step.beat(), what.bpm), showMs, see);
+        private Cue cue(Step step, Does does, String call, String detail, double showMs, Optional<Double> see) {
+            return new Cue(
+                    step.index(), step.beat(), does, call, detail, Timing.atMs(step.beat(), what.bpm), showMs, see);
         }
 
         private Stance stance(Step step) {
@@ -221,7 +240,7 @@ public record Script(List<String> before, List<Cue> cues, List<String> faults, L
 
         private String hand(Hand hand) {
             return switch (hand) {
-                case BOTH, WORN -> WORDS.say("hand." + hand);
+                case BOTH, WORN -> "";
                 case LEAD, REAR -> {
                     Side side = hand == Hand.LEAD ? Side.LEAD : Side.REAR;
                     yield WORDS.say(SoreSpot.isLeft(what.he.stance(), side) ? "left" : "right");
@@ -256,6 +275,6 @@ public record Script(List<String> before, List<Cue> cues, List<String> faults, L
     }
 
     private static String spoken(String cue) {
-        return cue.equals("none") ? WORDS.say("nothing") : "(" + cue + ")";
+        return cue.equals("(none)") ? WORDS.say("nothing") : cue;
     }
 }

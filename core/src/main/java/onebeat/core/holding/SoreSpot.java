@@ -5,9 +5,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Side;
 import onebeat.core.exchange.Stance;
+import onebeat.core.opening.Zone;
 
 /// Where a partner is sore. It is told by left and right, since it stays where it is when he changes his stance.
 public enum SoreSpot {
@@ -43,12 +43,13 @@ public enum SoreSpot {
         return isLeft(stance, side) ? LEFT_HAND : RIGHT_HAND;
     }
 
-    /// What a strike at this level lands on.
-    static SoreSpot struck(Level level, Stance stance, Side arrives) {
-        return switch (level) {
-            case HEAD, NONE -> HEAD;
-            case BODY -> BODY;
-            case LEG, CALF -> leg(stance, arrives);
+    /// What lies in a zone of his, as he stands.
+    static SoreSpot in(Zone zone, Stance stance) {
+        return switch (zone) {
+            case HEAD_FRONT, HEAD_LEAD, HEAD_REAR, CHIN_BELOW -> HEAD;
+            case BODY_FRONT, BODY_LEAD, BODY_REAR -> BODY;
+            case LEAD_THIGH_OUT, LEAD_THIGH_IN, LEAD_CALF -> leg(stance, Side.LEAD);
+            case REAR_LEG -> leg(stance, Side.REAR);
         };
     }
 
@@ -59,12 +60,12 @@ public enum SoreSpot {
 
     /// Whether gear on the body passes the strike on to this spot. Mitts and kick pads are held away from it; what is
     /// worn there, or held against it, is not.
-    boolean feels(Gear gear, Level level, Stance stance, Side arrives, Set<Side> hands) {
+    boolean feels(Gear gear, Zone zone, Stance stance, Set<Side> hands) {
         return switch (this) {
             case LEFT_HAND, RIGHT_HAND -> hands.stream().anyMatch(side -> hand(stance, side) == this);
             case HEAD -> false;
-            case BODY -> level == Level.BODY && (gear == Gear.BELLY || gear == Gear.SHIELD);
-            case LEFT_LEG, RIGHT_LEG -> (level == Level.LEG || level == Level.CALF) && leg(stance, arrives) == this;
+            case BODY -> in(zone, stance) == BODY && (gear == Gear.BELLY || gear == Gear.SHIELD);
+            case LEFT_LEG, RIGHT_LEG -> in(zone, stance) == this;
         };
     }
 }

@@ -24,19 +24,27 @@ import onebeat.core.play.Setting;
 ///
 /// @param played the line with every way through it
 /// @param turns the repetitions in order; they begin again where the round is longer
-/// @param guessing how well what is left to chance could be guessed over the repetitions
-public record Part(RoundPlan plan, String name, Line line, Played played, List<Turned> turns, List<Guessing> guessing) {
+/// @param drawn what was drawn for them; empty where nothing is left to chance
+/// @param odds by which the cues were drawn
+public record Part(
+        RoundPlan plan, String name, Line line, Played played, List<Turned> turns, List<Turn> drawn, Odds odds) {
 
     /// One repetition with nothing left to chance.
     ///
     /// @param extraGap beats added to the gap before it
     /// @param choices what was drawn, in words for the feeder; empty where nothing was
+    /// @param said what is said to the feeder of what was drawn, as names of what is said
     /// @param contact the touches of it
-    public record Turned(PlayedWay way, int extraGap, String choices, Contact contact) {}
+    public record Turned(PlayedWay way, int extraGap, String choices, List<String> said, Contact contact) {
+
+        public Turned {
+            said = List.copyOf(said);
+        }
+    }
 
     public Part {
         turns = List.copyOf(turns);
-        guessing = List.copyOf(guessing);
+        drawn = List.copyOf(drawn);
     }
 
     /// What the repetitions of a part need.
@@ -48,7 +56,7 @@ public record Part(RoundPlan plan, String name, Line line, Played played, List<T
     public static Part of(RoundPlan plan, String name, Line line, With with) {
         Played played = Play.of(line, with.setting);
         if (!RandomScript.draws(line)) {
-            return new Part(plan, name, line, played, List.of(once(plan, played, with)), List.of());
+            return new Part(plan, name, line, played, List.of(turned(plan, played, with)), List.of(), with.odds);
         }
         int shortest =
                 played.ways().stream().mapToInt(w -> w.way().beats()).min().orElse(1);
@@ -64,22 +72,25 @@ public record Part(RoundPlan plan, String name, Line line, Played played, List<T
             String words = turn.drawn().stream()
                     .map(d -> choices.get(d.choice()).words(d.option()))
                     .collect(Collectors.joining(" · "));
+            List<String> said = turn.drawn().stream()
+                    .flatMap(d -> choices.get(d.choice()).said(d.option()).stream())
+                    .toList();
             Turned one = known.computeIfAbsent(
-                    Notation.print(turn.line()), _ -> turned(plan, Play.of(turn.line(), with.setting), words, with));
-            turned.add(new Turned(one.way, turn.extraGap(), words, one.contact));
+                    Notation.print(turn.line()), _ -> turned(plan, Play.of(turn.line(), with.setting), with));
+            turned.add(new Turned(one.way, turn.extraGap(), words, said, one.contact));
         }
-        List<Guessing> guessing = Guessing.of(line, with.odds, plan.draw(), turns);
-        return new Part(plan, name, line, played, turned, guessing);
+        return new Part(plan, name, line, played, turned, turns, with.odds);
     }
 
-    private static Turned once(RoundPlan plan, Played played, With with) {
-        return turned(plan, played, "", with);
-    }
-
-    private static Turned turned(RoundPlan plan, Played played, String words, With with) {
+    private static Turned turned(RoundPlan plan, Played played, With with) {
         PlayedWay way = played.ways().getFirst();
         Contact contact = Contact.of(way, Holding.plan(way, with.setting, with.holder, plan.bpm()));
-        return new Turned(way, 0, words, contact);
+        return new Turned(way, 0, "", List.of(), contact);
+    }
+
+    /// How well what is left to chance could be guessed over the first repetitions; empty where nothing is.
+    public List<Guessing> guessing(int repetitions) {
+        return Guessing.of(line, odds, plan.draw(), drawn.subList(0, Math.min(repetitions, drawn.size())));
     }
 
     /// The line in canonical form.

@@ -57,7 +57,7 @@ class ContactTest {
         int repetitions = schedule.rounds().getFirst().repetitions();
         int feeds = 0;
         for (int r = 0; r < repetitions; r++) {
-            feeds += part.turn(r).choices().equals("1") ? 1 : 0;
+            feeds += part.turn(r).choices().equals("(1)") ? 1 : 0;
         }
         assertThat(feeds).isBetween(1, repetitions - 1);
         assertThat(schedule.contact().athlete()).containsEntry(Level.HEAD, feeds);

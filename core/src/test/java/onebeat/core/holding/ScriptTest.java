@@ -67,12 +67,12 @@ class ScriptTest {
                 .contains("orthodox")
                 .contains("southpaw")
                 .contains("right foot in front");
-        assertThat(words(script, Does.THROW)).containsExactly("throw the jab with the right hand, at the head");
+        assertThat(words(script, Does.THROW)).containsExactly("throw jab, right hand: at the line of the head");
         Partner own = partner(Gear.usual(), Set.of());
         Partner himself =
                 new Partner(own.id(), own.body(), false, own.gear(), own.jab(), own.sore(), own.feeds(), own.upTo());
         Script plain = script("(1) catch+2 3 off", himself, Rung.WHOLE);
-        assertThat(words(plain, Does.THROW)).containsExactly("throw the jab with the left hand, at the head");
+        assertThat(words(plain, Does.THROW)).containsExactly("throw jab, left hand: at the line of the head");
         assertThat(plain.before()).noneMatch(w -> w.contains("southpaw"));
     }
 
@@ -121,8 +121,8 @@ class ScriptTest {
 
     @ParameterizedTest
     @CsvSource({
-        // A southpaw's lead leg is the right one; an orthodox rear low kick meets its inside in open pairing.
-        "1 2 3 rlow off, LEFT_LEG, left leg, rear body kick",
+        // A southpaw's lead leg is the right one; an orthodox rear low kick meets its inside in open pairing (F13).
+        "1 2 3 rlow off, RIGHT_LEG, right leg, rear body kick",
         "3 lteep off, BODY, body, lead push kick"
     })
     @DisplayName("a sore spot moves the target, and the mended line says so")

@@ -24,6 +24,9 @@ import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Pairing;
+import onebeat.core.holding.Choices;
+import onebeat.core.holding.Odds;
+import onebeat.core.holding.Script;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Notation.OwnReading;
 import onebeat.core.notation.OwnLine;
@@ -40,6 +43,7 @@ import onebeat.desktop.desk.Station;
 import onebeat.desktop.desk.Texts;
 import onebeat.desktop.figures.FeetView;
 import onebeat.desktop.figures.FigureView;
+import onebeat.desktop.print.Print;
 import onebeat.desktop.rope.RopeView;
 
 /// The bench: what is typed is drawn as a rope, with the corner's findings beside it.
@@ -88,6 +92,7 @@ public final class Bench implements Station {
         rope.scrubProperty().addListener((_, _, _) -> {
             showFigures();
             showMark();
+            beside.at(rope.scrubProperty().get());
         });
     }
 
@@ -151,6 +156,7 @@ public final class Bench implements Station {
 
     private void showTitle() {
         title.setText(desk.drill().map(Drill::name).orElse(Texts.of("bench.untitled")));
+        String across = desk.camp().setting().partner().name();
         String pairing = setting().pairing() == Pairing.SAME ? "bench.same" : "bench.open";
         String ways = review.filter(r -> r.played().ways().size() > 1)
                 .map(r -> Texts.of(
@@ -160,7 +166,7 @@ public final class Bench implements Station {
                         r.played().ways().get(way).way().branch()))
                 .orElse("");
         String turned = mirrored ? Texts.of("bench.mirrored") : "";
-        under.setText(Texts.of(pairing, desk.camp().card().opponent().name()) + turned + ways);
+        under.setText(Texts.of(pairing, across) + turned + ways);
     }
 
     private void showLines() {
@@ -233,7 +239,13 @@ public final class Bench implements Station {
     }
 
     private Beside.Line line() {
-        return new Beside.Line(review, review.map(this::shownWay).orElse(0), typed.get(), context(desk.camp()));
+        return new Beside.Line(
+                review,
+                review.map(this::shownWay).orElse(0),
+                typed.get(),
+                context(desk.camp()),
+                desk.camp().partner(),
+                odds());
     }
 
     private void showMark() {
@@ -292,7 +304,7 @@ public final class Bench implements Station {
                         r,
                         shownWay(r),
                         desk.camp().card().athlete().name(),
-                        desk.camp().card().opponent().name(),
+                        desk.camp().setting().partner().name(),
                         true))
                 .orElse(null));
     }
@@ -375,6 +387,9 @@ public final class Bench implements Station {
             case MINUS, SUBTRACT, OPEN_BRACKET -> changeTempo(-2);
             case V, H, K -> turn(code);
             case M -> mirror();
+            case P -> print();
+            case DIGIT0, DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6, DIGIT7, DIGIT8, DIGIT9 ->
+                weigh(Integer.parseInt(code.getName()));
             case N -> startNew();
             case R -> toRounds();
             default -> false;
@@ -401,6 +416,47 @@ public final class Bench implements Station {
             case H -> beside.turnToHolder(line());
             default -> beside.turnToCompare(line());
         }
+        return true;
+    }
+
+    /// The odds of the drill on the bench.
+    private Odds odds() {
+        return desk.drill().map(Drill::odds).orElse(Odds.even());
+    }
+
+    /// The cue with this number, counted through all reads of the line, comes more often; 0 makes all even again.
+    private boolean weigh(int number) {
+        Optional<Drill> drill = desk.drill();
+        if (drill.isEmpty() || review.isEmpty()) {
+            desk.warn(Texts.of("bench.odds.keep"));
+            return true;
+        }
+        Odds changed = Odds.even();
+        int left = number - 1;
+        if (number > 0) {
+            changed = odds();
+            for (Choices.OfRead read : Choices.reads(review.get().read().line())) {
+                if (left >= 0 && left < read.options()) {
+                    int weight = changed.weights(read.number(), read.options()).get(left);
+                    changed = changed.with(read.number(), read.options(), left, weight >= 9 ? 0 : weight + 1);
+                }
+                left -= read.options();
+            }
+        }
+        Drill after = drill.get().with(changed);
+        if (after.equals(drill.get()) || desk.save(Edit.change(Place.DRILLS, drill.get(), after))) {
+            desk.say(String.join("  ", Script.choices(review.get().read().line(), changed)));
+            beside.show(line());
+        }
+        return true;
+    }
+
+    /// Prints the partner's and the athlete's card of the line.
+    private boolean print() {
+        review.ifPresentOrElse(
+                r -> Print.cards(
+                        desk, r, shownWay(r), desk.drill().map(Drill::name).orElse(Texts.of("bench.untitled")), odds()),
+                () -> desk.warn(Texts.of("bench.nothing")));
         return true;
     }
 

@@ -2,6 +2,8 @@ package onebeat.desktop.bench;
 
 import java.util.Optional;
 import javafx.scene.layout.StackPane;
+import onebeat.core.holding.Odds;
+import onebeat.core.holding.Partner;
 import onebeat.core.notation.Read;
 import onebeat.core.review.Comparison;
 import onebeat.core.review.Context;
@@ -18,7 +20,10 @@ final class Beside extends StackPane implements AutoCloseable {
     ///
     /// @param review the last line that could be read
     /// @param typed the line as it stands in the call line now
-    record Line(Optional<Review> review, int way, String typed, Context context) {}
+    /// @param partner who is at the door
+    /// @param odds how often each cue of the reads comes
+    record Line(
+            Optional<Review> review, int way, String typed, Context context, Optional<Partner> partner, Odds odds) {}
 
     private final Corner corner = new Corner();
     private final VariantsDrawer variants = new VariantsDrawer();
@@ -43,6 +48,13 @@ final class Beside extends StackPane implements AutoCloseable {
     /// Why the strike at the mark is there.
     void show(Optional<AtMark> mark) {
         corner.show(mark);
+    }
+
+    /// Goes to a place along the line.
+    void at(double beat) {
+        if (page.equals(holder)) {
+            holder.at(beat);
+        }
     }
 
     /// The line that a function key takes.
@@ -80,7 +92,7 @@ final class Beside extends StackPane implements AutoCloseable {
         if (page.equals(variants)) {
             line.review.ifPresent(r -> work.work(() -> Variants.of(r.read(), r.context()), variants::show));
         } else if (page.equals(holder)) {
-            line.review.ifPresent(r -> holder.show(r, line.way));
+            line.review.ifPresent(r -> holder.show(r, line.way, line.partner, line.odds));
         } else if (page.equals(compare)) {
             compare(line);
         }

@@ -1,7 +1,6 @@
 package onebeat.desktop.bench;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -11,20 +10,41 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import onebeat.core.exchange.Level;
 import onebeat.core.holding.Contact;
-import onebeat.core.holding.Pad;
-import onebeat.core.holding.PadPlan;
-import onebeat.core.play.PlayedWay;
-import onebeat.core.play.Step;
-import onebeat.core.play.Who;
+import onebeat.core.holding.Odds;
+import onebeat.core.holding.Partner;
+import onebeat.core.holding.Script;
+import onebeat.core.holding.Script.Cue;
 import onebeat.core.review.Review;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Texts;
+import onebeat.desktop.figures.HolderView;
 
-/// The other man's half of the line: beat by beat what he throws, does or holds, and what it costs him.
-final class HolderPage extends ListPage {
+/// The other man's half of the line: what he sees, beat by beat what he throws, does or holds, and what it costs him.
+final class HolderPage extends VBox implements Page {
+
+    private static final double VIEW_HIGH = 236;
+
+    private final HolderView view = new HolderView();
+    private final VBox rows = new VBox(7);
 
     HolderPage() {
-        super("holder", 9);
+        super(8);
+        getStyleClass().add("paper");
+        view.setMinHeight(VIEW_HIGH);
+        view.setPrefHeight(VIEW_HIGH);
+        Region scroll = Look.scroll(rows);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren()
+                .setAll(
+                        Look.text(Texts.of("holder.title"), "title"),
+                        Look.flow(Look.text(Texts.of("holder.under"), "soft")),
+                        view,
+                        scroll);
+    }
+
+    @Override
+    public Region view() {
+        return this;
     }
 
     @Override
@@ -32,63 +52,64 @@ final class HolderPage extends ListPage {
         return Optional.empty();
     }
 
-    void show(Review review, int way) {
-        PlayedWay played = review.played().ways().get(way);
-        PadPlan plan = review.plan(way);
+    /// Goes to a place along the line.
+    void at(double beat) {
+        view.at(beat);
+    }
+
+    void show(Review review, int way, Optional<Partner> partner, Odds odds) {
+        view.show(new HolderView.Picture(
+                review.played().ways().get(way),
+                review.plan(way),
+                review.context().setting(),
+                review.context().bpm()));
+        Script script = script(review, way, partner);
         List<Node> nodes = new ArrayList<>();
-        played.steps().stream()
-                .sorted(Comparator.comparing(Step::beat).thenComparingInt(Step::index))
-                .forEach(step -> row(review, plan, step).ifPresent(nodes::add));
-        nodes.add(Look.flow(Look.text(account(Contact.of(played, plan)), "strong")));
-        nodes.add(Look.flow(Look.text(Texts.of("caution.short"), "caution")));
-        rows(nodes);
+        Script.choices(review.read().line(), odds).forEach(words -> nodes.add(flow(words, "strong")));
+        script.cannot().forEach(words -> nodes.add(flow(words, "footer-wrong")));
+        script.before().forEach(words -> nodes.add(flow(words, "soft")));
+        script.cues().forEach(cue -> nodes.add(row(cue)));
+        script.faults().forEach(words -> nodes.add(flow(words, "soft")));
+        Contact contact = Contact.of(review.played().ways().get(way), review.plan(way));
+        nodes.add(flow(account(contact), "strong"));
+        nodes.add(flow(Texts.of("caution.short"), "caution"));
+        rows.getChildren().setAll(nodes);
     }
 
-    private static Optional<Node> row(Review review, PadPlan plan, Step step) {
-        String name = step.placed().technique().name();
-        if (step.who() == Who.PARTNER) {
-            String words = step.placed().act().isStrike()
-                    ? Texts.of(
-                            "holder.throw",
-                            name,
-                            Texts.of("level." + step.placed().act().level()),
-                            Math.round(review.context().rung().showMs()))
-                    : Texts.of("holder.do", name);
-            return Optional.of(line(step, words, "of-partner"));
+    /// The feeder's script of a way, for this partner.
+    static Script script(Review review, int way, Optional<Partner> partner) {
+        return Script.of(new Script.For(
+                review.read().line(),
+                review.played().ways().get(way),
+                review.plan(way),
+                review.context().rung(),
+                review.context().bpm(),
+                review.context().setting().partner(),
+                partner));
+    }
+
+    private static Node row(Cue cue) {
+        VBox beat = new VBox(Look.text(cue.beat().words(), "strong"));
+        beat.setMinWidth(22);
+        String style = switch (cue.does()) {
+            case THROW, SHOW, MEET -> "of-partner";
+            case HOLD -> "small";
+            case TOUCH, SPARE -> "of-athlete";
+        };
+        String when = cue.does() == Script.Does.THROW
+                ? Texts.of("holder.early", Texts.seconds(cue.atMs() - cue.showMs()))
+                : cue.does() == Script.Does.HOLD ? Texts.of("holder.there", Texts.seconds(cue.showMs())) : "";
+        VBox words = new VBox(1, flow(cue.call(), style, "strong"));
+        String detail = cue.detail() + when;
+        if (!detail.isEmpty()) {
+            words.getChildren().add(flow(detail, "soft"));
         }
-        if (!step.placed().act().isStrike()) {
-            return Optional.empty();
-        }
-        return Optional.of(plan.of(step.index())
-                .map(pad -> line(step, held(pad, name), "small"))
-                .orElseGet(() -> line(step, Texts.of("holder.touch", name), "of-athlete")));
+        HBox.setHgrow(words, Priority.ALWAYS);
+        return new HBox(10, beat, words);
     }
 
-    private static String held(Pad pad, String name) {
-        return Texts.of(
-                "holder.hold",
-                Texts.of("hand." + pad.hand()),
-                Texts.of("gear." + pad.gear()),
-                Texts.of("level." + pad.level()),
-                pad.angle(),
-                name,
-                Texts.seconds(pad.showMs()));
-    }
-
-    private static Node line(Step step, String words, String style) {
-        return new HBox(10, beat(step), grown(words, style));
-    }
-
-    private static Node beat(Step step) {
-        VBox holder = new VBox(Look.text(step.beat().words(), "strong"));
-        holder.setMinWidth(22);
-        return holder;
-    }
-
-    private static Node grown(String words, String style) {
-        Region flow = Look.flow(Look.text(words, style));
-        HBox.setHgrow(flow, Priority.ALWAYS);
-        return flow;
+    private static Region flow(String words, String... styles) {
+        return Look.flow(Look.text(words, styles));
     }
 
     private static String account(Contact contact) {

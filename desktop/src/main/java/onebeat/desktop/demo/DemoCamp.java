@@ -10,9 +10,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import onebeat.core.book.Judgement;
 import onebeat.core.book.Repetition;
 import onebeat.core.book.RoundRun;
@@ -20,13 +25,20 @@ import onebeat.core.camp.Card;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
+import onebeat.core.exchange.Family;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
 import onebeat.core.film.Reel;
+import onebeat.core.holding.Gear;
+import onebeat.core.holding.JabSchool;
+import onebeat.core.holding.Odds;
+import onebeat.core.holding.Partner;
+import onebeat.core.holding.SoreSpot;
 import onebeat.core.notation.Vocabulary;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Scheme;
 import onebeat.core.rounds.Session;
+import onebeat.core.timing.Rung;
 import onebeat.formats.film.FilmCsv;
 import onebeat.store.CampFile;
 import onebeat.store.Opening;
@@ -63,9 +75,37 @@ public final class DemoCamp {
     private static List<Edit> edits(LocalDate today) {
         List<Edit> edits = new ArrayList<>();
         film(edits);
+        partners(edits);
         Map<String, Integer> tempo = drills(edits, today);
         sessions(edits, today, tempo);
         return edits;
+    }
+
+    private static void partners(List<Edit> edits) {
+        for (CSVRecord row : rows("partners.csv")) {
+            edits.add(Edit.add(
+                    Place.PARTNERS,
+                    new Partner(
+                            row.get("id"),
+                            new Fighter(
+                                    row.get("name"),
+                                    Stance.valueOf(row.get("stance").toUpperCase(Locale.ROOT)),
+                                    Double.parseDouble(row.get("height_cm")),
+                                    Double.parseDouble(row.get("span_cm"))),
+                            true,
+                            several(row, "gear", word -> Gear.of(word).orElseThrow()),
+                            JabSchool.valueOf(row.get("jab").toUpperCase(Locale.ROOT)),
+                            several(row, "sore", word -> SoreSpot.of(word).orElseThrow()),
+                            several(row, "feeds", word -> Family.valueOf(word.toUpperCase(Locale.ROOT))),
+                            Rung.of(row.get("up_to")).orElseThrow())));
+        }
+    }
+
+    private static <T> Set<T> several(CSVRecord row, String column, Function<String, T> of) {
+        return Arrays.stream(row.get(column).split(" ", -1))
+                .filter(word -> !word.isEmpty())
+                .map(of)
+                .collect(Collectors.toSet());
     }
 
     private static void film(List<Edit> edits) {
@@ -87,7 +127,14 @@ public final class DemoCamp {
             tempo.put(row.get("id"), bpm);
             edits.add(Edit.add(
                     Place.DRILLS,
-                    new Drill(row.get("id"), row.get("name"), row.get("line"), bpm, today.minusDays(DAYS_DONE), "")));
+                    new Drill(
+                            row.get("id"),
+                            row.get("name"),
+                            row.get("line"),
+                            bpm,
+                            today.minusDays(DAYS_DONE),
+                            "",
+                            Odds.parse(row.get("odds")))));
         }
         return tempo;
     }

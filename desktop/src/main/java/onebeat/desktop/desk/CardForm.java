@@ -97,13 +97,12 @@ public final class CardForm extends VBox {
     private static final class FighterFields {
 
         private final TextField name;
-        private final ChoiceBox<Stance> stance = new ChoiceBox<>();
+        private final ChoiceBox<Stance> stance = Look.choices(Stance.values(), s -> Texts.of("stance." + s));
         private final TextField height;
         private final TextField span;
 
         FighterFields(Fighter fighter) {
             name = new TextField(fighter.name());
-            stance.getItems().setAll(Stance.values());
             stance.setValue(fighter.stance());
             height = number(fighter.heightCm(), "card.height");
             span = number(fighter.spanCm(), "card.span");
@@ -120,15 +119,7 @@ public final class CardForm extends VBox {
             if (name.getText().isBlank()) {
                 throw new IllegalArgumentException(Texts.of("card.noname"));
             }
-            return new Fighter(name.getText().strip(), stance.getValue(), cm(height), cm(span));
-        }
-
-        private static double cm(TextField field) {
-            try {
-                return Double.parseDouble(field.getText().strip().replace(',', '.'));
-            } catch (NumberFormatException _) {
-                throw new IllegalArgumentException(Texts.of("card.nonumber", field.getText()));
-            }
+            return new Fighter(name.getText().strip(), stance.getValue(), Numbers.cm(height), Numbers.cm(span));
         }
     }
 

@@ -1,16 +1,21 @@
 package onebeat.desktop.desk;
 
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import onebeat.core.camp.Camp;
+import onebeat.core.camp.Card;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
+import onebeat.core.holding.Partner;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Scheme;
 import onebeat.core.rounds.Session;
@@ -19,7 +24,8 @@ import onebeat.store.Saving;
 import onebeat.store.Saving.NotSaved;
 import onebeat.store.Saving.Saved;
 
-/// The open camp and what is chosen in it. Every change goes through [#save]: it is on disk before the screen shows it.
+/// The open camp and what is chosen in it. Every change goes through [#save]: it is on disk before the screen
+/// shows it.
 public final class Desk implements AutoCloseable {
 
     /// Empty beats between repetitions that a new round starts with. A default.
@@ -51,6 +57,42 @@ public final class Desk implements AutoCloseable {
 
     public Camp camp() {
         return camp.get();
+    }
+
+    /// The folder that the camp file lies in.
+    public Path folder() {
+        Path folder = file.path().toAbsolutePath().getParent();
+        return folder == null ? Path.of("") : folder;
+    }
+
+    /// The next one of the camp's partners comes to the door; after the last one lines are held against the opponent
+    /// again.
+    public void nextPartner() {
+        List<String> ids = new ArrayList<>(
+                camp().partners().all().stream().map(Partner::id).toList());
+        if (ids.isEmpty()) {
+            warn(Texts.of("door.nobody"));
+            return;
+        }
+        ids.addFirst("");
+        Card before = camp().card();
+        String next = ids.get((ids.indexOf(before.partner()) + 1) % ids.size());
+        if (save(new Edit.OfCard(before, before.withPartner(next)))) {
+            say(door());
+        }
+    }
+
+    /// Who stands across tonight, in words.
+    public String door() {
+        String opponent = camp().card().opponent().name();
+        return camp().partner()
+                .map(p -> p.turnsFor(camp().card().opponent())
+                        ? Texts.of(
+                                "door.plays",
+                                p.name(),
+                                Texts.of("stance." + camp().setting().partner().stance()))
+                        : Texts.of("door.partner", p.name()))
+                .orElse(Texts.of("door.opponent", opponent));
     }
 
     public LocalDate today() {

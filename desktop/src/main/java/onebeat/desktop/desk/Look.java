@@ -1,7 +1,11 @@
 package onebeat.desktop.desk;
 
+import java.util.Arrays;
+import java.util.function.Function;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
@@ -9,6 +13,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
+import javafx.util.StringConverter;
 
 /// Small pieces that all stations are made of.
 public final class Look {
@@ -17,6 +22,11 @@ public final class Look {
     public static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private Look() {}
+
+    /// Gives a scene the program's own look.
+    public static void dress(Scene scene) {
+        scene.getStylesheets().add(String.valueOf(Look.class.getResource("/onebeat/desktop/one-beat.css")));
+    }
 
     /// A text with these style classes.
     public static Text text(String words, String... styles) {
@@ -46,6 +56,27 @@ public final class Look {
         label.getStyleClass().setAll("key");
         label.setMinWidth(Region.USE_PREF_SIZE);
         return label;
+    }
+
+    /// A choice of a few things, each by its own words.
+    public static <T> ChoiceBox<T> choices(T[] things, Function<T, String> words) {
+        ChoiceBox<T> box = new ChoiceBox<>();
+        box.getItems().setAll(things);
+        box.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(T thing) {
+                return thing == null ? "" : words.apply(thing);
+            }
+
+            @Override
+            public T fromString(String written) {
+                return Arrays.stream(things)
+                        .filter(t -> words.apply(t).equals(written))
+                        .findFirst()
+                        .orElseThrow();
+            }
+        });
+        return box;
     }
 
     /// Takes up the room between two things in a row.

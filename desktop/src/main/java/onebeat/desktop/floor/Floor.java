@@ -51,6 +51,9 @@ public final class Floor implements Station {
     private final Sounds sounds;
     private final LongSupplier clockMs;
     private final FloorView view = new FloorView();
+    private SeenBy seenBy = SeenBy.CORNER;
+    private Sounds.To saidTo = Sounds.To.NOBODY;
+    private @Nullable FeederWindow window;
     private final Map<String, String> judged = new HashMap<>();
     private @Nullable Run run;
     private final AnimationTimer timer = new AnimationTimer() {
@@ -115,6 +118,7 @@ public final class Floor implements Station {
             run.startOrPause();
         }
         timer.stop();
+        closeWindow();
     }
 
     private void tick() {
@@ -125,6 +129,7 @@ public final class Floor implements Station {
             boolean bell = event.kind() == Kind.BELL || event.kind() == Kind.END;
             if (run.atMs() - event.ms() <= (bell ? BELL_TOO_LATE_MS : TOO_LATE_MS)) {
                 sound(event).ifPresent(sounds::play);
+                saySomething(event);
             }
             if (event.kind() == Kind.END) {
                 noteRun(run.schedule().rounds().get(event.round()), event.round());
@@ -179,6 +184,8 @@ public final class Floor implements Station {
             case W -> judge(Judgement.WRONG);
             case S -> judge(Judgement.STOPPED);
             case B -> toBook();
+            case F -> nextSeenBy();
+            case V -> nextSaidTo();
             case ESCAPE -> {
                 go.accept(Name.ROUNDS);
                 yield true;
@@ -227,11 +234,76 @@ public final class Floor implements Station {
     }
 
     private void show() {
-        view.show(picture());
+        Optional<Feeder> feeder =
+                run == null || run.state() == State.DONE ? Optional.empty() : Feeder.at(run.schedule(), run.atMs());
+        String corner = feeder.filter(_ -> seenBy == SeenBy.CORNER)
+                .map(Feeder::words)
+                .filter(words -> !words.isEmpty())
+                .map(words -> Texts.of("floor.feeder") + ":  " + words)
+                .orElse("");
+        view.show(picture().withFeeder(corner));
+        if (seenBy == SeenBy.WINDOW) {
+            if (window == null) {
+                window = new FeederWindow(view.getScene());
+            }
+            window.show(feeder.orElse(new Feeder("", Texts.of("floor.feeder.wait"))));
+        }
+    }
+
+    /// Where the feeder sees his next cue.
+    private enum SeenBy {
+        NOWHERE,
+        CORNER,
+        WINDOW
+    }
+
+    private boolean nextSeenBy() {
+        seenBy = switch (seenBy) {
+            case NOWHERE -> SeenBy.CORNER;
+            case CORNER -> SeenBy.WINDOW;
+            case WINDOW -> SeenBy.NOWHERE;
+        };
+        if (seenBy != SeenBy.WINDOW) {
+            closeWindow();
+        }
+        desk.say(Texts.of("floor.seen." + seenBy));
+        show();
+        return true;
+    }
+
+    private void closeWindow() {
+        if (window != null) {
+            window.close();
+            window = null;
+        }
+    }
+
+    /// What was drawn is said with the call, to whom the coach has set.
+    private void saySomething(Event event) {
+        if (event.kind() == Kind.CALL && run != null) {
+            sounds.say(
+                    run.schedule()
+                            .rounds()
+                            .get(event.round())
+                            .part()
+                            .turn(event.repetition())
+                            .said(),
+                    saidTo);
+        }
+    }
+
+    private boolean nextSaidTo() {
+        saidTo = switch (saidTo) {
+            case NOBODY -> Sounds.To.BOTH;
+            case BOTH -> Sounds.To.FEEDER;
+            case FEEDER -> Sounds.To.NOBODY;
+        };
+        show();
+        return true;
     }
 
     private FloorPicture picture() {
-        String sound = sounds.silentBecause().orElse("");
+        String sound = sounds.silentBecause().orElseGet(() -> Texts.of("floor.said." + saidTo));
         if (run == null || run.schedule().rounds().isEmpty()) {
             return plain(Texts.of("floor.empty.head"), "0:00", Texts.of("floor.empty"), sound);
         }
@@ -254,7 +326,22 @@ public final class Floor implements Station {
 
     private FloorPicture plain(String head, String clock, String tally, String sound) {
         return new FloorPicture(
-                head, "", clock, false, 1, 1, List.of(), 0, -1, "", tally, "", "", sound, Texts.of("caution.floor"));
+                head,
+                "",
+                clock,
+                false,
+                1,
+                1,
+                List.of(),
+                0,
+                -1,
+                "",
+                tally,
+                "",
+                "",
+                sound,
+                Texts.of("caution.floor"),
+                "");
     }
 
     private FloorPicture ready(Schedule schedule, String sound) {
@@ -274,7 +361,8 @@ public final class Floor implements Station {
                 Texts.of("floor.first"),
                 first.part().name(),
                 sound,
-                Texts.of("caution.floor"));
+                Texts.of("caution.floor"),
+                "");
     }
 
     private FloorPicture rest(Schedule schedule, long now, String sound) {
@@ -301,7 +389,8 @@ public final class Floor implements Station {
                 Texts.of("floor.next"),
                 coming.part().name(),
                 sound,
-                first ? Texts.of("caution.floor") : "");
+                first ? Texts.of("caution.floor") : "",
+                "");
     }
 
     private static String about(Stretch stretch) {
@@ -339,6 +428,7 @@ public final class Floor implements Station {
                 Texts.of("floor.next"),
                 next,
                 sound,
+                "",
                 "");
     }
 

@@ -17,6 +17,7 @@ import java.util.List;
 /// @param tally judgements so far
 /// @param next what comes next
 /// @param cautions what is said before and after
+/// @param feeder the feeder's next cue, for his corner; empty hides it
 record FloorPicture(
         String head,
         String about,
@@ -32,10 +33,32 @@ record FloorPicture(
         String nextLabel,
         String next,
         String sound,
-        String cautions) {
+        String cautions,
+        String feeder) {
 
     FloorPicture {
         call = List.copyOf(call);
+    }
+
+    /// The same with the feeder's corner.
+    FloorPicture withFeeder(String words) {
+        return new FloorPicture(
+                head,
+                about,
+                clock,
+                lastTen,
+                used,
+                lastTenFrom,
+                call,
+                beats,
+                beat,
+                count,
+                tally,
+                nextLabel,
+                next,
+                sound,
+                cautions,
+                words);
     }
 
     /// A word of a call and whose it is.

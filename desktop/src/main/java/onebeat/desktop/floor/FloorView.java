@@ -73,6 +73,9 @@ final class FloorView extends Pane {
         Text next = at(LEFT + 4 + width(now.nextLabel(), 25), 719, now.next().toUpperCase(Locale.ROOT), "floor-next");
         nodes.add(next);
         nodes.add(right(110, now.sound(), "floor-say"));
+        if (!now.feeder().isEmpty()) {
+            nodes.add(right(680, now.feeder(), "floor-feeder"));
+        }
         nodes.add(at(LEFT, 776, Texts.of("floor.keys"), "floor-foot"));
         if (!now.cautions().isEmpty()) {
             TextFlow cautions = Look.flow(Look.text(now.cautions(), "floor-say"));

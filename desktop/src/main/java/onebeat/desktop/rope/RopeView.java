@@ -19,7 +19,8 @@ import org.jspecify.annotations.Nullable;
 ///
 /// The strands' gap is the distance, to scale, with the reach bands shaded; each strand has a thread for head,
 /// body and
-/// legs. A strike is a stroke that ends on the thread it hits, with a contact as large as the place is open; a defence
+/// legs. A strike is a stroke that ends on the thread it hits, with a contact as large as the place is open; a
+/// defence
 /// is a short bar across the thread it covers. Two contacts on one beat are tied by a knot, the brightest mark. Reads
 /// fork the rope. Under each strike stands its grade and how open its target is.
 public final class RopeView extends Pane {
@@ -50,6 +51,7 @@ public final class RopeView extends Pane {
     private final DoubleProperty scrub = new SimpleDoubleProperty(-0.35);
     private final Marks marks = new Marks(this);
     private @Nullable Picture picture;
+    private boolean scrubbed = true;
     private double drawnWidth;
     private double drawnHeight;
     private final Line scrubLine = new Line();
@@ -63,6 +65,11 @@ public final class RopeView extends Pane {
         scrub.addListener((_, _, _) -> placeScrub());
         setOnMousePressed(e -> scrubTo(e.getX()));
         setOnMouseDragged(e -> scrubTo(e.getX()));
+    }
+
+    /// Leaves the mark out of the drawing: on paper nobody scrubs.
+    public void withoutScrub() {
+        scrubbed = false;
     }
 
     /// Where along the rope one looks, in beats.
@@ -118,8 +125,10 @@ public final class RopeView extends Pane {
         new RopeStrands(marks, scale, picture).draw();
         new RopeStrokes(marks, scale, picture).draw();
         new RopeLabels(marks, scale, picture).draw();
-        marks.own(scrubLine);
-        marks.own(scrubGrip);
+        if (scrubbed) {
+            marks.own(scrubLine);
+            marks.own(scrubGrip);
+        }
         marks.end();
         placeScrub();
         setAccessibleText(spoken(picture));

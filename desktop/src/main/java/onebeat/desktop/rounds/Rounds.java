@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
@@ -19,13 +21,17 @@ import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
 import onebeat.core.camp.Tonight;
-import onebeat.core.play.PlayedWay;
-import onebeat.core.play.Who;
+import onebeat.core.holding.Contact;
+import onebeat.core.holding.Draw;
+import onebeat.core.holding.Guessing;
+import onebeat.core.review.Limits;
+import onebeat.core.review.Severity;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Stretch;
 import onebeat.core.rounds.Session;
 import onebeat.core.timing.Link;
+import onebeat.core.timing.Rung;
 import onebeat.core.timing.Timing;
 import onebeat.desktop.desk.Desk;
 import onebeat.desktop.desk.LineWatch;
@@ -33,12 +39,17 @@ import onebeat.desktop.desk.LineWatch.Seen;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Station;
 import onebeat.desktop.desk.Texts;
+import onebeat.desktop.print.Print;
 import onebeat.desktop.rope.RopeView;
+import onebeat.formats.cards.Cards;
 
 /// Rounds: lines are chosen for tonight, put in order and set to a tempo.
 public final class Rounds implements Station {
 
     private static final int TEMPO_STEP = 2;
+
+    /// So many drawn repetitions are shown.
+    private static final int SHOWN_TURNS = 24;
 
     private final Desk desk;
     private final Consumer<Station.Name> go;
@@ -170,19 +181,21 @@ public final class Rounds implements Station {
                 26,
                 number("" + plan.bpm(), Texts.of("tempo.unit")),
                 number("" + stretch.repetitions(), Texts.of("rounds.number.reps")),
-                number("" + plan.gapBeats(), Texts.of("rounds.number.gap")));
+                number(gap(plan), Texts.of("rounds.number.gap")));
         String limit = plan.bpm() > ceiling
                 ? Texts.of("rounds.over", Math.floor(ceiling))
                 : ceiling < RoundPlan.MOST_BPM
                         ? Texts.of("rounds.under", Math.floor(ceiling))
                         : Texts.of("tempo.open", RoundPlan.MOST_BPM);
-        rope.show(LineWatch.see(stretch.part().text(), desk.camp().context())
+        rope.show(LineWatch.see(
+                        stretch.part().text(),
+                        desk.camp().context().at(plan.bpm()).on(plan.rung()))
                 .review()
                 .map(review -> new RopeView.Picture(
                         review,
                         0,
                         desk.camp().card().athlete().name(),
-                        desk.camp().card().opponent().name(),
+                        desk.camp().setting().partner().name(),
                         false))
                 .orElse(null));
         round.getChildren()
@@ -190,8 +203,46 @@ public final class Rounds implements Station {
                         Look.flow(Look.text(
                                 (chosenRound + 1) + "  " + stretch.part().name(), "strong")),
                         numbers,
-                        Look.flow(Look.text(limit, "small")),
-                        rope);
+                        Look.flow(Look.text(Texts.of("rounds.step", plan.rung().id()) + " " + limit, "small")));
+        if (stretch.part().drawn().isEmpty()) {
+            round.getChildren().add(rope);
+        } else {
+            drawn(stretch);
+        }
+    }
+
+    /// The gap, with what may be added to it.
+    private static String gap(RoundPlan plan) {
+        return plan.draw().gapSpread() == 0
+                ? "" + plan.gapBeats()
+                : plan.gapBeats() + "–" + (plan.gapBeats() + plan.draw().gapSpread());
+    }
+
+    /// What was drawn for the round, and how well it could be guessed.
+    private void drawn(Stretch stretch) {
+        String first = IntStream.range(0, Math.min(SHOWN_TURNS, stretch.repetitions()))
+                .mapToObj(r -> stretch.part().turn(r).choices())
+                .collect(Collectors.joining("  |  "));
+        round.getChildren().add(Look.flow(Look.text(Texts.of("rounds.drawn", first), "small", "of-partner")));
+        for (Guessing guessing : stretch.part().guessing(stretch.repetitions())) {
+            List<String> counts = new ArrayList<>();
+            for (int i = 0; i < guessing.choice().options(); i++) {
+                counts.add(Texts.of(
+                        "rounds.drawn.count",
+                        guessing.choice().words(i),
+                        guessing.drawn().get(i)));
+            }
+            round.getChildren()
+                    .add(Look.flow(Look.text(
+                            Texts.of(
+                                    "rounds.guess",
+                                    String.join(", ", counts),
+                                    guessing.bits(),
+                                    guessing.hits(),
+                                    guessing.draws(),
+                                    guessing.often()),
+                            "soft")));
+        }
     }
 
     private static VBox number(String number, String unit) {
@@ -203,12 +254,8 @@ public final class Rounds implements Station {
     private void showCost(Optional<Schedule> schedule) {
         List<Stretch> rounds = schedule.map(Schedule::rounds).orElse(List.of());
         int repetitions = rounds.stream().mapToInt(Stretch::repetitions).sum();
-        long strikes = rounds.stream()
-                .mapToLong(r -> r.repetitions() * strikes(r, Who.ATHLETE))
-                .sum();
-        long feeds = rounds.stream()
-                .mapToLong(r -> r.repetitions() * strikes(r, Who.PARTNER))
-                .sum();
+        Contact session = schedule.map(Schedule::contact).orElse(Contact.NONE);
+        Contact week = Tonight.week(desk.camp(), desk.today());
         long minutes = schedule.filter(s -> !s.rounds().isEmpty())
                 .map(s -> s.lengthMs() - s.rounds().getFirst().startMs())
                 .orElse(0L);
@@ -216,15 +263,28 @@ public final class Rounds implements Station {
                 .setAll(
                         cost("rounds.cost.minutes", Texts.clock(minutes / 1000.0)),
                         cost("rounds.cost.reps", "" + repetitions),
-                        cost("rounds.cost.strikes", "" + strikes),
-                        cost("rounds.cost.feeds", "" + feeds),
-                        Look.flow(Look.text(Texts.of("caution.short"), "caution")));
+                        cost("rounds.cost.pads", session.pads() + " · " + week.pads()),
+                        cost("rounds.cost.partner", session.onPartner() + " · " + week.onPartner()),
+                        cost("rounds.cost.heads", session.onHeads() + " · " + week.onHeads()),
+                        Look.flow(Look.text(limbs(session), "soft")));
+        schedule.ifPresent(s -> desk.tonight()
+                .ifPresent(t -> Tonight.excesses(desk.camp(), t, s)
+                        .forEach(excess ->
+                                cost.getChildren().add(Look.flow(Look.text(Cards.limit(excess), severity(excess)))))));
+        cost.getChildren().add(Look.flow(Look.text(Texts.of("caution.short"), "caution")));
     }
 
-    private static long strikes(Stretch stretch, Who who) {
-        List<PlayedWay> ways = stretch.part().played().ways();
-        return Math.round(
-                ways.stream().mapToLong(w -> w.strikesOf(who).count()).average().orElse(0));
+    /// A passed limit weighs as much as the coach says.
+    private String severity(Limits.Excess excess) {
+        Severity severity =
+                desk.camp().context().severities().of(excess.limit().of().code());
+        return severity == Severity.STOP ? "footer-wrong" : "strong";
+    }
+
+    private static String limbs(Contact contact) {
+        return contact.byLimb().entrySet().stream()
+                .map(e -> Texts.of("rounds.limb", e.getKey().words(), e.getValue()))
+                .collect(Collectors.joining(" · "));
     }
 
     private static HBox cost(String key, String value) {
@@ -276,6 +336,19 @@ public final class Rounds implements Station {
             case MINUS, SUBTRACT, OPEN_BRACKET -> change(r -> r.withBpm(r.bpm() - TEMPO_STEP));
             case G -> change(r -> r.withGap(key.isShiftDown() ? r.gapBeats() - 1 : r.gapBeats() + 1));
             case S -> nextScheme();
+            case P -> key.isAltDown() && print();
+            case L -> change(r -> r.on(next(r.rung(), key.isShiftDown() ? -1 : 1)));
+            case D ->
+                change(r -> r.with(new Draw(
+                        r.draw().seed() + 1, r.draw().mostRun(), r.draw().gapSpread())));
+            case N ->
+                change(r -> r.with(new Draw(
+                        r.draw().seed(),
+                        1 + r.draw().mostRun() % Draw.MOST_RUN,
+                        r.draw().gapSpread())));
+            case V ->
+                change(r -> r.with(new Draw(
+                        r.draw().seed(), r.draw().mostRun(), (r.draw().gapSpread() + 1) % (Draw.MOST_SPREAD + 1))));
             case F -> toFloor();
             default -> false;
         };
@@ -348,6 +421,20 @@ public final class Rounds implements Station {
             chosenRound = other;
         }
         open();
+        return true;
+    }
+
+    private static Rung next(Rung rung, int step) {
+        List<Rung> all = List.of(Rung.values());
+        return all.get(Math.clamp(all.indexOf(rung) + step, 0, all.size() - 1));
+    }
+
+    /// Prints the session's sheet.
+    private boolean print() {
+        desk.tonight()
+                .ifPresentOrElse(
+                        s -> Print.session(desk, s, Tonight.schedule(desk.camp(), s)),
+                        () -> desk.warn(Texts.of("rounds.none.under")));
         return true;
     }
 

@@ -25,9 +25,11 @@ final class CampBand extends Pane {
 
     private Camp camp;
     private LocalDate today;
+    private String door;
 
-    CampBand(Camp camp, LocalDate today) {
+    CampBand(Camp camp, LocalDate today, String door) {
         this.camp = camp;
+        this.door = door;
         this.today = today;
         setPrefHeight(72);
         setMinHeight(72);
@@ -35,8 +37,9 @@ final class CampBand extends Pane {
         widthProperty().addListener((_, _, _) -> draw());
     }
 
-    void show(Camp now, LocalDate day) {
+    void show(Camp now, LocalDate day, String atDoor) {
         camp = now;
+        door = atDoor;
         today = day;
         draw();
     }
@@ -74,7 +77,7 @@ final class CampBand extends Pane {
         long days = ChronoUnit.DAYS.between(today, camp.card().fightNight());
         String left = days >= 0 ? Texts.of("camp.days", days) : Texts.of("camp.over");
         nodes.add(text(end + 14, 54, left, "text", "soft"));
-        nodes.add(text(LEFT, 62, Texts.of("camp.name", camp.card().name()), "text", "soft"));
+        nodes.add(text(LEFT, 62, Texts.of("camp.name", camp.card().name(), door), "text", "soft"));
         getChildren().setAll(nodes);
         setAccessibleText(Texts.of("camp.spoken", camp.card().name(), days));
     }

@@ -42,7 +42,7 @@ final class Preview extends VBox {
                     review,
                     0,
                     camp.card().athlete().name(),
-                    camp.card().opponent().name(),
+                    camp.setting().partner().name(),
                     false));
             List<Finding> findings = review.findings();
             finding.setText(

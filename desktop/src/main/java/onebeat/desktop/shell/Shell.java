@@ -22,6 +22,8 @@ import onebeat.core.camp.Camp;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
+import onebeat.core.camp.Place;
+import onebeat.core.holding.Partner;
 import onebeat.desktop.bench.Bench;
 import onebeat.desktop.book.Book;
 import onebeat.desktop.callline.CallLine;
@@ -30,6 +32,7 @@ import onebeat.desktop.desk.Desk;
 import onebeat.desktop.desk.LineWatch;
 import onebeat.desktop.desk.LineWatch.Seen;
 import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.PartnerForm;
 import onebeat.desktop.desk.Station;
 import onebeat.desktop.desk.Station.Name;
 import onebeat.desktop.film.Film;
@@ -59,12 +62,12 @@ public final class Shell {
     private Station here;
     private String settled = "";
     private boolean swallow;
-    private Optional<CardForm> card = Optional.empty();
+    private Optional<Region> form = Optional.empty();
 
     /// @param clockMs a monotonic clock in milliseconds, for the floor
     public Shell(Desk desk, Sounds sounds, LongSupplier clockMs) {
         this.desk = desk;
-        this.band = new CampBand(desk.camp(), desk.today());
+        this.band = new CampBand(desk.camp(), desk.today(), desk.door());
         Film film = new Film(desk, this::go, this::type, this::prompt);
         stations.put(Name.FILM, film);
         stations.put(Name.BENCH, new Bench(desk, this::go, this::type, callLine::text));
@@ -113,7 +116,7 @@ public final class Shell {
     }
 
     private void campChanged(Camp now) {
-        band.show(now, desk.today());
+        band.show(now, desk.today(), desk.door());
         look(callLine.text());
     }
 
@@ -158,7 +161,7 @@ public final class Shell {
 
     /// Goes to a station.
     public void go(Name name) {
-        card = Optional.empty();
+        form = Optional.empty();
         draft.stop();
         keepDraft();
         lines.put(here.name(), callLine.text());
@@ -228,33 +231,58 @@ public final class Shell {
     /// The camp's card lies over the station until it is kept or Escape is pressed.
     public void openCard() {
         Card before = desk.camp().card();
-        CardForm form = new CardForm(before, after -> {
+        CardForm opened = new CardForm(before, after -> {
             if (after.equals(before) || desk.save(new Edit.OfCard(before, after))) {
-                closeCard();
-                here.open();
+                closeForm();
             }
         });
-        card = Optional.of(form);
-        middle.getChildren().add(form);
-        form.begin();
+        openForm(opened);
+        opened.begin();
     }
 
-    private void closeCard() {
-        card.ifPresent(middle.getChildren()::remove);
-        card = Optional.empty();
+    /// The camp's partners lie over the station until one is kept or Escape is pressed. Who is kept is at the door.
+    public void openPartners() {
+        PartnerForm opened = new PartnerForm(desk.camp(), (before, after) -> {
+            Card card = desk.camp().card();
+            Edit door = new Edit.OfCard(
+                    card, card.withPartner(after.map(Partner::id).orElse("")));
+            if (desk.save(Edit.together(new Edit.Change<>(Place.PARTNERS, before, after), door))) {
+                desk.say(desk.door());
+                closeForm();
+            }
+        });
+        openForm(opened);
+        opened.begin();
+    }
+
+    private void openForm(Region opened) {
+        closeForm();
+        form = Optional.of(opened);
+        middle.getChildren().add(opened);
+    }
+
+    private void closeForm() {
+        form.ifPresent(middle.getChildren()::remove);
+        if (form.isPresent()) {
+            here.open();
+        }
+        form = Optional.empty();
         here.view().requestFocus();
     }
 
     private boolean pressed(KeyEvent key) {
-        if (card.isPresent()) {
+        if (form.isPresent()) {
             if (key.getCode() == KeyCode.ESCAPE) {
-                closeCard();
+                closeForm();
             }
             return key.getCode() == KeyCode.ESCAPE;
         }
         if (key.isControlDown() && key.getCode() == KeyCode.E && here.name() != Name.FLOOR) {
             openCard();
             return true;
+        }
+        if (key.isControlDown() && key.getCode() == KeyCode.P) {
+            return partnerKey(key.isShiftDown());
         }
         boolean typing = callLine.isTyping();
         KeyCode code = key.getCode();
@@ -280,6 +308,21 @@ public final class Shell {
             return true;
         }
         return here.pressed(key, typing);
+    }
+
+    private boolean partnerKey(boolean all) {
+        if (all) {
+            openPartners();
+        } else {
+            nextPartner();
+        }
+        return true;
+    }
+
+    /// The next partner comes to the door, and everything follows.
+    public void nextPartner() {
+        desk.nextPartner();
+        here.open();
     }
 
     private boolean stationKey(KeyCode code) {

@@ -4,6 +4,7 @@ import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javax.sound.sampled.AudioInputStream;
@@ -17,6 +18,9 @@ import onebeat.desktop.desk.Texts;
 public final class CardSounds implements Sounds {
 
     private final Map<Sound, Clip> clips;
+    private final Voice voice = new Voice();
+    private Optional<Clip> speaking = Optional.empty();
+    private Optional<String> silent = Optional.empty();
 
     private CardSounds(Map<Sound, Clip> clips) {
         this.clips = clips;
@@ -61,12 +65,32 @@ public final class CardSounds implements Sounds {
     }
 
     @Override
+    public void say(List<String> words, To to) {
+        byte[] sound = to == To.NOBODY ? new byte[0] : voice.said(words, to == To.FEEDER);
+        if (sound.length == 0) {
+            return;
+        }
+        try {
+            speaking.ifPresent(Clip::close);
+            Clip clip = AudioSystem.getClip();
+            clip.open(Voice.STEREO, sound, 0, sound.length);
+            clip.start();
+            speaking = Optional.of(clip);
+        } catch (LineUnavailableException | IllegalArgumentException _) {
+            silent = Optional.of(Texts.of("sound.voice.none"));
+        }
+    }
+
+    @Override
     public Optional<String> silentBecause() {
-        return Optional.empty();
+        return silent.or(() -> voice.missing().isEmpty()
+                ? Optional.empty()
+                : Optional.of(Texts.of("sound.word.none", String.join(", ", voice.missing()))));
     }
 
     @Override
     public void close() {
         clips.values().forEach(Clip::close);
+        speaking.ifPresent(Clip::close);
     }
 }

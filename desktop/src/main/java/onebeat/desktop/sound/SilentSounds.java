@@ -9,6 +9,7 @@ public final class SilentSounds implements Sounds {
 
     private final String reason;
     private final List<Sound> played = new ArrayList<>();
+    private final List<String> said = new ArrayList<>();
 
     public SilentSounds(String reason) {
         this.reason = reason;
@@ -17,6 +18,18 @@ public final class SilentSounds implements Sounds {
     @Override
     public void play(Sound sound) {
         played.add(sound);
+    }
+
+    @Override
+    public void say(List<String> words, To to) {
+        if (to != To.NOBODY) {
+            words.forEach(word -> said.add(to + " " + word));
+        }
+    }
+
+    /// What would have been said, each word with who would have heard it.
+    public List<String> said() {
+        return List.copyOf(said);
     }
 
     /// What would have been heard, in order.

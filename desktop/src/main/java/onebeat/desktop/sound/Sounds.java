@@ -1,5 +1,6 @@
 package onebeat.desktop.sound;
 
+import java.util.List;
 import java.util.Optional;
 
 /// What can be heard on the floor.
@@ -26,6 +27,21 @@ public interface Sounds extends AutoCloseable {
 
     /// Plays a sound now and returns at once.
     void play(Sound sound);
+
+    /// Who hears what is said.
+    enum To {
+        /// Nobody: nothing is said.
+        NOBODY,
+        /// Both ears: everybody who hears the speaker.
+        BOTH,
+        /// The left ear alone: the feeder, who wears that one.
+        FEEDER
+    }
+
+    /// Says these words one after the other and returns at once.
+    ///
+    /// @param words names of clips: keys of techniques and the like
+    void say(List<String> words, To to);
 
     /// Why nothing is heard, where nothing is.
     Optional<String> silentBecause();

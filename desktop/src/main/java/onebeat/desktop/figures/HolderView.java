@@ -1,0 +1,232 @@
+package onebeat.desktop.figures;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.AccessibleRole;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Rectangle;
+import onebeat.core.exchange.Build;
+import onebeat.core.exchange.Level;
+import onebeat.core.exchange.Side;
+import onebeat.core.exchange.Stance;
+import onebeat.core.holding.Hand;
+import onebeat.core.holding.HandPath;
+import onebeat.core.holding.HandPath.Place;
+import onebeat.core.holding.Pad;
+import onebeat.core.holding.PadPlan;
+import onebeat.core.holding.SoreSpot;
+import onebeat.core.play.Beat;
+import onebeat.core.play.Limb;
+import onebeat.core.play.PlayedWay;
+import onebeat.core.play.Setting;
+import onebeat.core.play.Who;
+import onebeat.core.timing.Timing;
+import onebeat.desktop.desk.Marks;
+import onebeat.desktop.desk.Texts;
+import onebeat.desktop.figures.Pose.Point;
+import org.jspecify.annotations.Nullable;
+
+/// What the holder sees: the athlete in front of him, and his own hands, which move to each target a step ahead.
+public final class HolderView extends Pane {
+
+    /// What is seen of him, in centimetres above the floor: from the thighs to over the head.
+    private static final double LOW_CM = 52;
+
+    private static final double HIGH_CM = 188;
+    private static final double SHOULDER_CM = 17;
+    private static final double HIP_CM = 11;
+    private static final double HAND_CM = 13;
+    private static final double MITT_CM = 13;
+
+    /// How much larger a hand looks that has come all the way. Drawing only.
+    private static final double NEAR = 1.1;
+
+    /// How much farther down a foot stands that is a step nearer, in centimetres on the picture. Drawing only.
+    private static final double FLOOR_TILT = 0.14;
+
+    private final Marks marks = new Marks(this);
+    private @Nullable Picture picture;
+    private double beat;
+
+    /// What is drawn.
+    public record Picture(PlayedWay way, PadPlan plan, Setting setting, double bpm) {
+
+        HandPath hands() {
+            return HandPath.of(way, plan, Build.of(setting.partner()), bpm);
+        }
+    }
+
+    public HolderView() {
+        getStyleClass().add("figures");
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        Rectangle frame = new Rectangle();
+        frame.widthProperty().bind(widthProperty());
+        frame.heightProperty().bind(heightProperty());
+        setClip(frame);
+        widthProperty().addListener((_, _, _) -> draw());
+        heightProperty().addListener((_, _, _) -> draw());
+    }
+
+    /// Shows this, or nothing.
+    public void show(@Nullable Picture now) {
+        picture = now;
+        draw();
+    }
+
+    /// Goes to a place along the line, in beats.
+    public void at(double place) {
+        beat = place;
+        draw();
+    }
+
+    private void draw() {
+        marks.begin();
+        if (picture != null && getWidth() > 40 && getHeight() > 40) {
+            new Drawing(picture).draw();
+        }
+        marks.end();
+    }
+
+    private final class Drawing {
+
+        private final Picture now;
+        private final double scale = getHeight() / (HIGH_CM - LOW_CM);
+        private final double floor = getHeight() + LOW_CM * scale;
+        private final double middle = getWidth() / 2;
+
+        private Drawing(Picture now) {
+            this.now = now;
+        }
+
+        void draw() {
+            for (Level level : List.of(Level.HEAD, Level.BODY, Level.LEG)) {
+                double height = Build.of(now.setting.partner()).targetHeightCm(level);
+                marks.line(0, y(height), getWidth(), y(height), "beat-line");
+                marks.text(Texts.of("holder.height", Math.round(height)), 2, y(height) - 3, "text", "band-name");
+            }
+            athlete();
+            hands();
+            setAccessibleText(Texts.of("holder.spoken", Math.round(beat + 1)));
+        }
+
+        private double y(double cm) {
+            return floor - cm * scale;
+        }
+
+        /// To the right as the holder sees it.
+        private double x(double cm) {
+            return middle + cm * scale;
+        }
+
+        /// The athlete's left is on the holder's right.
+        private double athleteSide(Side side) {
+            Stance stance = now.way.at(beatAt()).athlete().stance();
+            return SoreSpot.isLeft(stance, side) ? 1 : -1;
+        }
+
+        private Beat beatAt() {
+            return Beat.whole((int) Math.floor(Math.max(-1, beat)));
+        }
+
+        private void athlete() {
+            double gap = now.way.at(beatAt()).gapCm();
+            Pose pose =
+                    Pose.at(now.way, Who.ATHLETE, beat, now.setting.athlete().heightCm(), gap);
+            double shoulders = pose.neck().y() - 6;
+            for (Side side : List.of(Side.REAR, Side.LEAD)) {
+                double sign = athleteSide(side);
+                Point foot = at(pose.feet(), Limb.leg(side));
+                double lift = foot.y() + foot.x() * FLOOR_TILT * -1;
+                line("figure-athlete", x(sign * HIP_CM), y(pose.hip().y()), x(sign * (HIP_CM + 6)), y(lift));
+            }
+            List<Double> trunk = List.of(
+                    x(-SHOULDER_CM),
+                    y(shoulders),
+                    x(SHOULDER_CM),
+                    y(shoulders),
+                    x(HIP_CM),
+                    y(pose.hip().y()),
+                    x(-HIP_CM),
+                    y(pose.hip().y()));
+            marks.polygon(trunk, "holder-trunk");
+            marks.circle(x(0), y(pose.head().y()), 11 * scale, "figure-athlete");
+            for (Side side : List.of(Side.REAR, Side.LEAD)) {
+                double sign = athleteSide(side);
+                Point hand = at(pose.hands(), Limb.arm(side));
+                double near = Math.clamp((hand.x() - 25) / Math.max(1, gap - 25), 0, 1);
+                double handX = x(sign * HAND_CM * (1 - near));
+                line("figure-athlete", x(sign * SHOULDER_CM), y(shoulders), handX, y(hand.y()));
+                marks.circle(handX, y(hand.y()), 6.5 * scale * (1 + NEAR * near), "holder-glove");
+            }
+        }
+
+        private static Point at(Map<Limb, Point> points, Limb limb) {
+            Point point = points.get(limb);
+            return point == null ? new Point(0, 0) : point;
+        }
+
+        private void line(String style, double x1, double y1, double x2, double y2) {
+            marks.polyline(List.of(x1, y1, x2, y2), style);
+        }
+
+        /// The holder's lead hand is his right one where he stands southpaw.
+        private double ownSide() {
+            return SoreSpot.isLeft(now.setting.partner().stance(), Side.LEAD) ? -1 : 1;
+        }
+
+        private void hands() {
+            double ms = beat * 60_000 / now.bpm;
+            HandPath path = now.hands();
+            List<String> said = new ArrayList<>();
+            for (Side side : Side.values()) {
+                Place place = path.at(side, ms);
+                double wide = MITT_CM * scale * (1 - 0.45 * place.out());
+                double high = wide * 1.25;
+                double x = x(ownSide() * place.asideCm() * (1 - place.out()));
+                double y = y(place.heightCm());
+                Optional<Pad> pad = place.holds().flatMap(now.plan::of);
+                marks.rectangle(
+                        x - wide,
+                        y - high,
+                        2 * wide,
+                        2 * high,
+                        place.out() > 0.02 ? "holder-feed" : pad.isPresent() ? "holder-mitt-on" : "holder-mitt");
+                pad.filter(p -> p.hand() != Hand.BOTH || side == Side.LEAD).ifPresent(p -> said.add(words(p, ms)));
+            }
+            worn(ms, said);
+            double line = 14;
+            for (String words : said) {
+                marks.text(words, 64, line, "text", "strong");
+                line += 17;
+            }
+        }
+
+        /// Belly pad and guards are shown while the strike that they take is coming.
+        private void worn(double ms, List<String> said) {
+            now.plan.pads().stream()
+                    .filter(pad -> pad.hand() == Hand.WORN)
+                    .filter(pad -> pad.showMs() <= ms && ms <= atMs(pad) + 200)
+                    .forEach(pad -> {
+                        marks.rectangle(
+                                x(0) - 20 * scale,
+                                y(pad.heightCm()) - 9 * scale,
+                                40 * scale,
+                                18 * scale,
+                                "holder-mitt-on");
+                        said.add(words(pad, ms));
+                    });
+        }
+
+        private double atMs(Pad pad) {
+            return Timing.atMs(now.way.steps().get(pad.step()).beat(), now.bpm);
+        }
+
+        private String words(Pad pad, double ms) {
+            String name = now.way.steps().get(pad.step()).placed().technique().name();
+            double left = Math.max(0, atMs(pad) - ms);
+            return Texts.of("holder.coming", name, Texts.seconds(left));
+        }
+    }
+}

@@ -1,0 +1,101 @@
+package onebeat.desktop.print;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import onebeat.core.camp.Tonight;
+import onebeat.core.holding.Odds;
+import onebeat.core.holding.Script;
+import onebeat.core.review.Review;
+import onebeat.core.rounds.Schedule;
+import onebeat.core.rounds.Session;
+import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.Texts;
+import onebeat.desktop.rope.RopeView;
+import onebeat.formats.cards.Cards;
+import onebeat.formats.cards.Drawing;
+import onebeat.formats.cards.Sheet;
+import onebeat.formats.cards.SheetPdf;
+
+/// Prints cards and sheets into a folder beside the camp file, and says where they lie.
+public final class Print {
+
+    private static final double ROPE_WIDE = 1_000;
+    private static final double ROPE_HIGH = 210;
+
+    private Print() {}
+
+    /// The partner's and the athlete's card of a way through a line.
+    public static void cards(Desk desk, Review review, int way, String name, Odds odds) {
+        String athlete = desk.camp().card().athlete().name();
+        String across = desk.camp().setting().partner().name();
+        Cards.For what = new Cards.For(name, athlete, across, review, way, Optional.of(rope(desk, review, way)));
+        Script script = Script.of(new Script.For(
+                review.read().line(),
+                review.played().ways().get(way),
+                review.plan(way),
+                review.context().rung(),
+                review.context().bpm(),
+                review.context().setting().partner(),
+                desk.camp().partner()));
+        List<String> choices = Script.choices(review.read().line(), odds);
+        write(
+                desk,
+                List.of(
+                        new Page(name + " " + Texts.of("print.partner"), Cards.partner(what, script, choices)),
+                        new Page(name + " " + Texts.of("print.athlete"), Cards.athlete(what))));
+    }
+
+    /// The sheet of a session.
+    public static void session(Desk desk, Session session, Schedule schedule) {
+        Sheet sheet = Cards.session(
+                session,
+                schedule,
+                desk.camp().card().athlete().name(),
+                desk.camp().setting().partner().name(),
+                Tonight.excesses(desk.camp(), session, schedule));
+        write(desk, List.of(new Page(session.date() + " " + session.name(), sheet)));
+    }
+
+    private static Drawing rope(Desk desk, Review review, int way) {
+        RopeView rope = new RopeView();
+        rope.withoutScrub();
+        rope.show(new RopeView.Picture(
+                review,
+                way,
+                desk.camp().card().athlete().name(),
+                desk.camp().setting().partner().name(),
+                false));
+        return Vectors.of(rope, ROPE_WIDE, ROPE_HIGH);
+    }
+
+    private record Page(String name, Sheet sheet) {}
+
+    private static void write(Desk desk, List<Page> pages) {
+        Path folder = desk.folder().resolve(Texts.of("print.folder"));
+        try {
+            Files.createDirectories(folder);
+            List<String> names = new ArrayList<>();
+            boolean small = false;
+            for (Page page : pages) {
+                Path file = folder.resolve(fileName(page.name));
+                try (OutputStream out = Files.newOutputStream(file)) {
+                    small |= !SheetPdf.write(page.sheet, out).isReadable();
+                }
+                names.add(file.getFileName().toString());
+            }
+            String where = Texts.of("print.done", String.join(", ", names), folder);
+            desk.say(small ? where + " " + Texts.of("print.small") : where);
+        } catch (IOException e) {
+            desk.warn(Texts.of("print.failed", folder, String.valueOf(e.getMessage())));
+        }
+    }
+
+    private static String fileName(String name) {
+        return name.strip().replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "") + ".pdf";
+    }
+}

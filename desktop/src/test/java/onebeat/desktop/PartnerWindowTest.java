@@ -1,0 +1,166 @@
+package onebeat.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import javafx.stage.Window;
+import onebeat.core.camp.Drill;
+import onebeat.core.exchange.Stance;
+import onebeat.core.holding.Gear;
+import onebeat.core.holding.SoreSpot;
+import onebeat.core.rounds.RoundPlan;
+import onebeat.desktop.desk.Station.Name;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+
+/// The partner's side in the real window: who is at the door, what he holds and feeds, what is drawn and printed.
+class PartnerWindowTest extends DemoWindow {
+
+    private static String text(Path pdf) throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+        }
+    }
+
+    @Test
+    void anotherPartnerIsOneKeyAndEverythingFollows() {
+        go(Name.BENCH);
+        coach.press(KeyCode.SLASH)
+                .press(KeyCode.A, KeyCode.CONTROL)
+                .type("(1) catch+2 rmid off")
+                .press(KeyCode.H, KeyCode.ALT);
+        coach.await("all gear", () -> coach.shows("kick pad") && coach.shows("Noor herself"));
+        coach.press(KeyCode.P, KeyCode.CONTROL);
+        coach.await("Jonas", () -> coach.shows("Jonas, playing southpaw") && coach.shows("right foot in front"));
+        assertThat(coach.desk.camp().context().holder().gear())
+                .contains(Gear.KICKPADS)
+                .doesNotContain(Gear.MITTS);
+        assertThat(coach.desk.camp().setting().partner().stance()).isEqualTo(Stance.SOUTHPAW);
+        assertThat(coach.desk.camp().setting().partner().heightCm()).isEqualTo(180);
+        coach.press(KeyCode.P, KeyCode.CONTROL);
+        coach.await("Sunniva has mitts only", () -> coach.shows("touch only: rear body kick") && coach.shows("mitt"));
+        coach.press(KeyCode.P, KeyCode.CONTROL);
+        coach.await("the opponent again", () -> coach.shows("Noor herself"));
+    }
+
+    @Test
+    void aSoreLegMovesTheKickAndTheMendSaysSo() {
+        go(Name.BENCH);
+        coach.press(KeyCode.P, KeyCode.CONTROL);
+        coach.press(KeyCode.P, KeyCode.CONTROL, KeyCode.SHIFT);
+        coach.await("Jonas's page", () -> coach.shows("Feeds up to step"));
+        Driver.onFx(() -> {
+            coach.shell.root().lookupAll(".check-box").stream()
+                    .map(CheckBox.class::cast)
+                    .filter(box -> box.getText().equals("right leg"))
+                    .forEach(box -> box.setSelected(true));
+            ((Button) coach.shell.root().lookup("#partner-keep")).fire();
+            return true;
+        });
+        assertThat(coach.desk.camp().partner().orElseThrow().sore()).contains(SoreSpot.RIGHT_LEG);
+        coach.press(KeyCode.SLASH).press(KeyCode.A, KeyCode.CONTROL).type("1 2 3 rlow circle-lead");
+        coach.await("the sore leg", () -> coach.shows("sore right leg") && coach.shows("rear body kick to the body"));
+        coach.press(KeyCode.F2);
+        coach.await("moved", () -> coach.shell.callLine().text().contains("rmid"));
+        coach.await("and nothing sore", () -> !coach.shows("sore right leg"));
+    }
+
+    @Test
+    void theOddsOfTheCuesAreKeptBesideTheLine() {
+        go(Name.BENCH);
+        while (!coach.desk.drill().orElseThrow().id().equals("d12")) {
+            coach.press(KeyCode.DOWN, KeyCode.ALT);
+        }
+        coach.press(KeyCode.H, KeyCode.ALT);
+        coach.await("the odds", () -> coach.shows("Choose: (1) 3 of 6"));
+        coach.press(KeyCode.DIGIT2, KeyCode.ALT);
+        coach.await("the cross more often", () -> coach.shows("(2) 3 of 7"));
+        assertThat(coach.desk.drill().map(Drill::odds).orElseThrow().words()).isEqualTo("3:3:1");
+        coach.press(KeyCode.DIGIT0, KeyCode.ALT);
+        coach.await("even", () -> coach.shows("(2) 1 of 3"));
+        coach.press(KeyCode.Z, KeyCode.CONTROL);
+        coach.await("taken back", () -> coach.shows("(2) 3 of 7"));
+    }
+
+    @Test
+    void theCardsOfALineArePrinted() throws IOException {
+        go(Name.BENCH);
+        coach.press(KeyCode.P, KeyCode.CONTROL);
+        coach.press(KeyCode.P, KeyCode.ALT);
+        coach.await("printed", () -> coach.shows("Printed"));
+        try (Stream<Path> files = Files.list(folder.resolve("cards"))) {
+            List<Path> cards = files.sorted().toList();
+            assertThat(cards).hasSize(2);
+            assertThat(text(cards.getFirst())).contains("Athlete: Ilka").contains("(1) catch+2 3 rlow circle-lead");
+            // The rope is drawn on it as outlines and words: the grade below a strike is one of its words.
+            assertThat(text(cards.getLast()))
+                    .contains("Partner: Jonas")
+                    .contains("one beat")
+                    .contains("RIGHT HAND");
+        }
+    }
+
+    @Test
+    void theRoundIsDrawnShownAndDrawnAgain() throws IOException {
+        go(Name.ROUNDS);
+        coach.press(KeyCode.RIGHT).press(KeyCode.RIGHT).press(KeyCode.RIGHT);
+        coach.await("the drawn cues", () -> coach.shows("Drawn: (") && coach.shows("bits a draw"));
+        RoundPlan before = coach.desk
+                .camp()
+                .roundsOf(coach.desk.tonight().orElseThrow().id())
+                .getLast();
+        coach.press(KeyCode.D).press(KeyCode.N).press(KeyCode.V).press(KeyCode.L);
+        RoundPlan after = coach.desk.camp().rounds().get(before.id()).orElseThrow();
+        assertThat(after.draw().seed()).isEqualTo(before.draw().seed() + 1);
+        assertThat(after.draw().mostRun()).isEqualTo(4);
+        assertThat(after.draw().gapSpread()).isEqualTo(1);
+        assertThat(after.rung().id()).isEqualTo("tempo");
+        coach.press(KeyCode.P, KeyCode.ALT);
+        coach.await("printed", () -> coach.shows("Printed"));
+        try (Stream<Path> files = Files.list(folder.resolve("cards"))) {
+            assertThat(text(files.findFirst().orElseThrow()))
+                    .contains("READ HER HANDS")
+                    .contains("to a head");
+        }
+    }
+
+    @Test
+    void onlyTheFeederIsToldWhatComes() {
+        go(Name.ROUNDS);
+        coach.press(KeyCode.RIGHT).press(KeyCode.RIGHT).press(KeyCode.RIGHT);
+        coach.press(KeyCode.LEFT, KeyCode.SHIFT)
+                .press(KeyCode.LEFT, KeyCode.SHIFT)
+                .press(KeyCode.LEFT, KeyCode.SHIFT);
+        go(Name.FLOOR);
+        coach.press(KeyCode.V).press(KeyCode.V).press(KeyCode.SPACE);
+        coach.await("his corner", () -> coach.shows("Feeder:  ("));
+        for (int i = 0; i < 200 && coach.sounds.said().isEmpty(); i++) {
+            clockMs.addAndGet(100);
+            coach.pause(20);
+        }
+        coach.await("something said", () -> !coach.sounds.said().isEmpty());
+        assertThat(coach.sounds.said()).allMatch(s -> s.startsWith("FEEDER "));
+        int windows = Driver.onFx(() -> Window.getWindows().size());
+        coach.press(KeyCode.F);
+        coach.await("a window of his own", () -> Window.getWindows().size() == windows + 1);
+        assertThat(Driver.onFx(() -> Window.getWindows().stream()
+                        .anyMatch(w -> w instanceof Stage s
+                                && s.getTitle() != null
+                                && s.getTitle().equals("Feeder"))))
+                .isTrue();
+        assertThat(coach.words()).doesNotContain("Feeder:  ");
+        coach.press(KeyCode.F);
+        coach.await("closed again", () -> Window.getWindows().size() == windows);
+    }
+}

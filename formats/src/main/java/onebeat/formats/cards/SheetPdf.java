@@ -1,0 +1,323 @@
+package onebeat.formats.cards;
+
+import java.awt.Color;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import onebeat.formats.cards.Drawing.Colour;
+import onebeat.formats.cards.Drawing.Ink;
+import onebeat.formats.cards.Drawing.Segment;
+import onebeat.formats.cards.Sheet.Row;
+import onebeat.formats.cards.Sheet.Whose;
+import org.openpdf.text.Document;
+import org.openpdf.text.DocumentException;
+import org.openpdf.text.PageSize;
+import org.openpdf.text.Rectangle;
+import org.openpdf.text.pdf.BaseFont;
+import org.openpdf.text.pdf.PdfContentByte;
+import org.openpdf.text.pdf.PdfGState;
+import org.openpdf.text.pdf.PdfWriter;
+
+/// Writes a sheet as a PDF of one landscape page (ISO 216 A4, 297 by 210 mm). Lengths are in points, 1/72 inch.
+///
+/// Rows are as large as the page allows. At two metres a letter has to be about 6 mm high to be read at a
+/// glance, twice
+/// what a Snellen chart asks of a normal eye (5 minutes of arc; from memory), which in this face is 24 points;
+/// rows that
+/// would be smaller say so in [Made#rowPoints].
+public final class SheetPdf {
+
+    /// Large enough to be read from two metres.
+    public static final double READABLE_PT = 24;
+
+    private static final double MARGIN = 34;
+    private static final double LARGEST_PT = 34;
+    private static final double LEAST_PT = 11;
+    private static final double COLUMN_GAP = 24;
+    private static final double DRAWING_PT = 148;
+    private static final double FOOT_PT = 9.5;
+    private static final double NOTE_PT = 12.5;
+    private static final Color INK = new Color(0x221c18);
+    private static final Color SOFT = new Color(0x665b50);
+    private static final Color ATHLETE = new Color(0x9c3f22);
+    private static final Color PARTNER = new Color(0x2f5d6b);
+
+    /// What came of it.
+    ///
+    /// @param rowPoints how large the rows are
+    public record Made(double rowPoints) {
+
+        /// Whether its rows can be read from two metres.
+        public boolean isReadable() {
+            return rowPoints >= READABLE_PT;
+        }
+    }
+
+    private final PdfContentByte page;
+    private final Map<Face, BaseFont> fonts;
+    private final double width;
+    private double y;
+
+    private SheetPdf(PdfContentByte page, Map<Face, BaseFont> fonts, Rectangle size) {
+        this.page = page;
+        this.fonts = fonts;
+        this.width = size.getWidth() - 2 * MARGIN;
+        this.y = size.getHeight() - MARGIN;
+    }
+
+    /// Writes a sheet.
+    ///
+    /// @throws IOException if it cannot be written
+    public static Made write(Sheet sheet, OutputStream out) throws IOException {
+        Rectangle size = PageSize.A4.rotate();
+        try (Document document = new Document(size)) {
+            PdfWriter writer = PdfWriter.getInstance(document, out);
+            document.addTitle(sheet.title());
+            document.open();
+            Map<Face, BaseFont> fonts = new EnumMap<>(Face.class);
+            for (Face face : Face.values()) {
+                fonts.put(
+                        face,
+                        BaseFont.createFont(
+                                face.file(), BaseFont.IDENTITY_H, BaseFont.EMBEDDED, true, face.bytes(), null));
+            }
+            return new SheetPdf(writer.getDirectContent(), fonts, size).draw(sheet);
+        } catch (DocumentException e) {
+            throw new IOException("the sheet could not be made: " + e.getMessage(), e);
+        }
+    }
+
+    private Made draw(Sheet sheet) {
+        y -= 24;
+        words(sheet.title(), Face.BOLD, 26, MARGIN, y, INK);
+        y -= 19;
+        words(sheet.under(), Face.PLAIN, 13, MARGIN, y, SOFT);
+        if (!sheet.line().isEmpty()) {
+            y -= 26;
+            double size = Math.min(20, 20 * width / Math.max(1, wide(sheet.line(), Face.MONO, 20)));
+            words(sheet.line(), Face.MONO, size, MARGIN, y, INK);
+        }
+        y -= 6;
+        sheet.drawing().ifPresent(this::drawing);
+        for (String note : sheet.before()) {
+            note(note, Face.BOLD, NOTE_PT, INK);
+        }
+        y -= sheet.before().isEmpty() ? 0 : 8;
+        double foot = foot(sheet);
+        double rows = rows(sheet, foot);
+        y = foot;
+        for (String note : sheet.after()) {
+            note(note, Face.PLAIN, NOTE_PT, INK);
+        }
+        y -= 4;
+        note(sheet.cautions(), Face.PLAIN, FOOT_PT, INK);
+        return new Made(rows);
+    }
+
+    /// Where what stands below the rows begins.
+    private double foot(Sheet sheet) {
+        double high = 4 + lines(sheet.cautions(), Face.PLAIN, FOOT_PT, width).size() * FOOT_PT * 1.3;
+        for (String note : sheet.after()) {
+            high += lines(note, Face.PLAIN, NOTE_PT, width).size() * NOTE_PT * 1.3;
+        }
+        return MARGIN + high;
+    }
+
+    /// Draws the rows as large as they fit above the foot.
+    private double rows(Sheet sheet, double foot) {
+        for (double size = LARGEST_PT; ; size -= 0.5) {
+            List<Placed> placed = place(sheet, size, foot);
+            if (!placed.isEmpty() || size <= LEAST_PT || sheet.rows().isEmpty()) {
+                placed.forEach(this::row);
+                return size;
+            }
+        }
+    }
+
+    private record Placed(Row row, double x, double y, double size, double wide) {}
+
+    private double markWide(double size) {
+        return size * 1.5;
+    }
+
+    /// The rows at this size, column after column; none where they do not fit.
+    private List<Placed> place(Sheet sheet, double size, double foot) {
+        int columns = sheet.columns();
+        double wide = (width - (columns - 1) * COLUMN_GAP) / columns;
+        List<Placed> placed = new ArrayList<>();
+        double top = y - 4;
+        double at = top;
+        int column = 0;
+        for (Row row : sheet.rows()) {
+            double high = high(row, size, wide);
+            if (at - high < foot && column + 1 < columns) {
+                column++;
+                at = top;
+            }
+            if (at - high < foot && size > LEAST_PT) {
+                return List.of();
+            }
+            placed.add(new Placed(row, MARGIN + column * (wide + COLUMN_GAP), at, size, wide));
+            at -= high;
+        }
+        return placed;
+    }
+
+    private double high(Row row, double size, double wide) {
+        int calls = lines(call(row), Face.NARROW, size, wide - markWide(size)).size();
+        int details = row.detail().isEmpty()
+                ? 0
+                : lines(row.detail(), Face.PLAIN, detailSize(size), wide - markWide(size))
+                        .size();
+        return calls * size + details * detailSize(size) * 1.25 + size * 0.22;
+    }
+
+    private static double detailSize(double size) {
+        return Math.max(9, size * 0.48);
+    }
+
+    private static String call(Row row) {
+        return row.call().toUpperCase(Locale.ROOT);
+    }
+
+    private void row(Placed at) {
+        Color colour = colour(at.row.whose());
+        double size = at.size;
+        double line = at.y;
+        words(at.row.mark(), Face.NARROW, size, at.x, line - size * 0.82, SOFT);
+        for (String words : lines(call(at.row), Face.NARROW, size, at.wide - markWide(size))) {
+            words(words, Face.NARROW, size, at.x + markWide(size), line - size * 0.82, colour);
+            line -= size;
+        }
+        if (!at.row.detail().isEmpty()) {
+            for (String words : lines(at.row.detail(), Face.PLAIN, detailSize(size), at.wide - markWide(size))) {
+                words(words, Face.PLAIN, detailSize(size), at.x + markWide(size), line - detailSize(size) * 0.9, INK);
+                line -= detailSize(size) * 1.25;
+            }
+        }
+    }
+
+    private static Color colour(Whose whose) {
+        return switch (whose) {
+            case ATHLETE -> ATHLETE;
+            case PARTNER -> PARTNER;
+            case BOTH -> INK;
+        };
+    }
+
+    private void note(String note, Face face, double size, Color colour) {
+        for (String line : lines(note, face, size, width)) {
+            y -= size * 1.3;
+            words(line, face, size, MARGIN, y, colour);
+        }
+    }
+
+    /// Breaks words into lines that are no wider than this.
+    private List<String> lines(String text, Face face, double size, double most) {
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : text.split(" ", -1)) {
+            String longer = line.isEmpty() ? word : line + " " + word;
+            if (!line.isEmpty() && wide(longer, face, size) > most) {
+                lines.add(line.toString());
+                line.setLength(0);
+                line.append(word);
+            } else {
+                line.setLength(0);
+                line.append(longer);
+            }
+        }
+        lines.add(line.toString());
+        return lines;
+    }
+
+    private BaseFont font(Face face) {
+        BaseFont font = fonts.get(face);
+        if (font == null) {
+            throw new IllegalStateException("no font " + face);
+        }
+        return font;
+    }
+
+    private double wide(String words, Face face, double size) {
+        return font(face).getWidthPoint(words, (float) size);
+    }
+
+    private void words(String words, Face face, double size, double x, double at, Color colour) {
+        page.beginText();
+        page.setFontAndSize(font(face), (float) size);
+        page.setColorFill(colour);
+        page.setTextMatrix((float) x, (float) at);
+        page.showText(words);
+        page.endText();
+    }
+
+    private void drawing(Drawing drawing) {
+        double scale = Math.min(width / drawing.width(), DRAWING_PT / drawing.height());
+        y -= drawing.height() * scale;
+        page.saveState();
+        page.concatCTM((float) scale, 0, 0, (float) -scale, (float) MARGIN, (float) (y + drawing.height() * scale));
+        for (Ink ink : drawing.inks()) {
+            switch (ink) {
+                case Ink.Stroke stroke -> stroke(stroke);
+                case Ink.Fill fill -> {
+                    outline(fill.outline());
+                    page.setColorFill(new Color(fill.colour().rgb()));
+                    opacity(fill.colour());
+                    page.fill();
+                }
+                case Ink.Words words -> {
+                    opacity(words.colour());
+                    page.saveState();
+                    page.concatCTM(1, 0, 0, -1, (float) words.x(), (float) words.y());
+                    words(
+                            words.words(),
+                            words.face(),
+                            words.size(),
+                            0,
+                            0,
+                            new Color(words.colour().rgb()));
+                    page.restoreState();
+                }
+            }
+        }
+        page.restoreState();
+    }
+
+    private void stroke(Ink.Stroke stroke) {
+        page.setColorStroke(new Color(stroke.colour().rgb()));
+        opacity(stroke.colour());
+        page.setLineWidth((float) stroke.width());
+        page.setLineCap(stroke.round() ? PdfContentByte.LINE_CAP_ROUND : PdfContentByte.LINE_CAP_BUTT);
+        float[] dashes = new float[stroke.dashes().size()];
+        for (int i = 0; i < dashes.length; i++) {
+            dashes[i] = stroke.dashes().get(i).floatValue();
+        }
+        page.setLineDash(dashes, 0);
+        outline(stroke.outline());
+        page.stroke();
+    }
+
+    private void opacity(Colour colour) {
+        PdfGState state = new PdfGState();
+        state.setFillOpacity((float) colour.opacity());
+        state.setStrokeOpacity((float) colour.opacity());
+        page.setGState(state);
+    }
+
+    private void outline(List<Segment> outline) {
+        for (Segment segment : outline) {
+            switch (segment) {
+                case Segment.Move(double x, double toY) -> page.moveTo((float) x, (float) toY);
+                case Segment.Straight(double x, double toY) -> page.lineTo((float) x, (float) toY);
+                case Segment.Curve(double x1, double y1, double x2, double y2, double x, double toY) ->
+                    page.curveTo((float) x1, (float) y1, (float) x2, (float) y2, (float) x, (float) toY);
+                case Segment.Close _ -> page.closePath();
+            }
+        }
+    }
+}
