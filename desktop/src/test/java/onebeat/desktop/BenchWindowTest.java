@@ -13,7 +13,8 @@ import onebeat.desktop.desk.Station.Name;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-/// The bench's pages beside the rope, driven by keys: reasons, variants, two lines side by side, the mirrored view.
+/// The bench's pages beside the rope, driven by keys: reasons, variants, two lines side by side, the
+/// mirrored view.
 class BenchWindowTest extends DemoWindow {
 
     @BeforeEach
@@ -63,8 +64,8 @@ class BenchWindowTest extends DemoWindow {
     @Test
     void theOtherMansHalfIsTold() {
         coach.type("(1) catch+2 rmid off").press(KeyCode.H, KeyCode.ALT);
-        coach.await("his half", () -> coach.shows("throw the jab at the head"));
-        coach.await("of the whole line", () -> coach.shows("both hands, kick pad"));
+        coach.await("his half", () -> coach.shows("throw jab, right hand"));
+        coach.await("of the whole line", () -> coach.shows("hold kick pad with both hands"));
         assertThat(coach.words()).contains("for the cross").contains("2 on pads");
     }
 

@@ -15,7 +15,8 @@ import onebeat.core.exchange.Table;
 import onebeat.core.exchange.Target;
 import onebeat.core.exchange.Technique;
 
-/// What is known of the other man: how he reacts, what each posture covers, and the numbers of belief and memory. The
+/// What is known of the other man: how he reacts, what each posture covers, and the numbers of belief and
+/// memory. The
 /// shipped tables are common practice; each number can be changed by itself.
 public final class PartnerModel {
 
@@ -29,7 +30,8 @@ public final class PartnerModel {
     }
 
     private static final Map<String, String> SHOWN = shown();
-    private static final PartnerModel USUAL = new PartnerModel(readAll());
+    private static final Film NO_FILM = new Film(Map.of(), 1);
+    private static final PartnerModel USUAL = new PartnerModel(readAll(), NO_FILM);
 
     private final Map<Name, NumberTable> tables;
     private final double[][] coverage = new double[Posture.values().length][];
@@ -37,8 +39,16 @@ public final class PartnerModel {
     private final Map<String, Map<Level, double[][]>> reactions = new HashMap<>();
     private final Map<String, Double> numbers = new HashMap<>();
 
-    private PartnerModel(Map<Name, NumberTable> tables) {
+    /// What was seen, added to the tables.
+    ///
+    /// @param weight how many sightings a row of the tables counts for
+    private record Film(Map<Stimulus, Map<Posture, Integer>> counts, double weight) {}
+
+    private final Film film;
+
+    private PartnerModel(Map<Name, NumberTable> tables, Film film) {
         this.tables = tables;
+        this.film = film;
         cover();
         react();
         for (Name name : new Name[] {Name.NUMBERS, Name.EXPOSURE}) {
@@ -81,7 +91,24 @@ public final class PartnerModel {
     public PartnerModel with(Name name, NumberTable.Cell cell, double value) {
         Map<Name, NumberTable> changed = new EnumMap<>(tables);
         changed.put(name, table(name).with(cell, value));
-        return new PartnerModel(Collections.unmodifiableMap(changed));
+        return new PartnerModel(Collections.unmodifiableMap(changed), film);
+    }
+
+    /// The same with sightings added to the reactions: each row is a prior that counts for `weight`
+    /// sightings, and
+    /// what was seen is added to it (the mean of a Dirichlet posterior). Where the tables know no reaction,
+    /// what
+    /// was seen stands against staying at guard.
+    public PartnerModel learned(Map<Stimulus, Map<Posture, Integer>> counts, double weight) {
+        return new PartnerModel(tables, new Film(Map.copyOf(counts), weight));
+    }
+
+    /// The odds of a posture after an action; empty where he does not react.
+    public Optional<Double> chance(Stimulus stimulus, Posture posture) {
+        return Catalogue.standard()
+                .byCode(stimulus.code())
+                .flatMap(t -> reaction(t, stimulus.level(), stimulus.arrives()))
+                .map(odds -> odds[index(posture)]);
     }
 
     /// Rows of one side are told for his lead side and hold mirrored for the rear one.
@@ -155,6 +182,25 @@ public final class PartnerModel {
             }
             reactions.put(technique.code(), byLevel);
         }
+        film.counts.forEach(this::learn);
+    }
+
+    private void learn(Stimulus stimulus, Map<Posture, Integer> seen) {
+        double[][] bySide = reactions
+                .computeIfAbsent(stimulus.code(), _ -> new EnumMap<>(Level.class))
+                .computeIfAbsent(stimulus.level(), _ -> new double[][] {atGuard(), atGuard()});
+        double[] odds = bySide[stimulus.arrives() == Side.LEAD ? 0 : 1];
+        int all = seen.values().stream().mapToInt(n -> n).sum();
+        for (Posture posture : Posture.values()) {
+            int i = index(posture);
+            odds[i] = (film.weight * odds[i] + seen.getOrDefault(posture, 0)) / (film.weight + all);
+        }
+    }
+
+    private static double[] atGuard() {
+        double[] odds = new double[Posture.values().length];
+        odds[index(Posture.GUARD)] = 1;
+        return odds;
     }
 
     private static boolean fits(String row, Technique technique, Level level) {
@@ -180,7 +226,7 @@ public final class PartnerModel {
     }
 
     /// The posture that he takes where the line tells him what to do.
-    Optional<Posture> shown(Technique technique, Side side) {
+    public Optional<Posture> shown(Technique technique, Side side) {
         return Optional.ofNullable(SHOWN.get(technique.code())).map(word -> Posture.of(word, side));
     }
 

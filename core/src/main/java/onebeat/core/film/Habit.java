@@ -1,0 +1,109 @@
+package onebeat.core.film;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.Function;
+import onebeat.core.exchange.Constants;
+import org.apache.commons.statistics.inference.FisherExactTest;
+
+/// One habit looked at closely: how often he answers this with that, by context, early and late, and beside
+/// others.
+///
+/// Where a count is too small to say anything the answer is empty: three sightings are a guess.
+///
+/// @param share of all sightings of the stimulus
+/// @param contexts the same by pairing, range and round, where the count allows; the name of the context first
+/// @param change early against late; empty where the count does not allow it
+/// @param base against all reels; empty where there is nothing to compare with
+public record Habit(
+        String stimulus,
+        String response,
+        Share share,
+        Map<String, Share> contexts,
+        Optional<Against> change,
+        Optional<Against> base) {
+
+    private static final Constants NUMBERS = Constants.of(Habit.class, "habits.csv", "number");
+    private static final int LEAST_SPLIT = (int) NUMBERS.get("least_split");
+    private static final int LEAST_COMPARED = (int) NUMBERS.get("least_compared");
+
+    public Habit {
+        contexts = Map.copyOf(contexts);
+    }
+
+    /// Two shares side by side.
+    ///
+    /// @param p how likely so large a difference would be if there were none: two-sided, Fisher's exact
+    ///     test (Fisher 1922, J. R. Stat. Soc. 85:87; computed by commons-statistics)
+    public record Against(Share here, Share there, double p) {
+
+        /// Whether the difference is more than chance would give one time in twenty.
+        public boolean isClear() {
+            return p < 0.05;
+        }
+    }
+
+    /// Looks at one habit.
+    ///
+    /// @param own the sightings of the man that is asked about
+    /// @param others sightings of the others, to compare with
+    public static Optional<Habit> of(List<Sighting> own, List<Sighting> others, String stimulus, String response) {
+        List<Sighting> seen =
+                own.stream().filter(s -> s.stimulus().equals(stimulus)).toList();
+        if (seen.isEmpty()) {
+            return Optional.empty();
+        }
+        Map<String, Share> contexts = new TreeMap<>();
+        split(seen, response, s -> "pairing " + s.exchange().pairing()).forEach(contexts::put);
+        split(seen, response, s -> s.exchange().range().map(r -> "range " + r).orElse(""))
+                .forEach(contexts::put);
+        split(seen, response, s -> "round " + s.exchange().round()).forEach(contexts::put);
+        List<Sighting> elsewhere =
+                others.stream().filter(s -> s.stimulus().equals(stimulus)).toList();
+        return Optional.of(new Habit(
+                stimulus,
+                response,
+                share(seen, response),
+                contexts,
+                against(seen.subList(0, seen.size() / 2), seen.subList(seen.size() / 2, seen.size()), response),
+                against(seen, elsewhere, response)));
+    }
+
+    private static Share share(List<Sighting> seen, String response) {
+        return Share.of(count(seen, response), seen.size());
+    }
+
+    private static int count(List<Sighting> seen, String response) {
+        return (int) seen.stream().filter(s -> s.response().equals(response)).count();
+    }
+
+    /// The share in each context, where there is more than one and each has enough.
+    private static Map<String, Share> split(List<Sighting> seen, String response, Function<Sighting, String> context) {
+        Map<String, List<Sighting>> groups = new TreeMap<>();
+        seen.forEach(s ->
+                groups.computeIfAbsent(context.apply(s), _ -> new ArrayList<>()).add(s));
+        groups.remove("");
+        groups.values().removeIf(group -> group.size() < LEAST_SPLIT);
+        Map<String, Share> shares = new TreeMap<>();
+        if (groups.size() > 1) {
+            groups.forEach((name, group) -> shares.put(name, share(group, response)));
+        }
+        return shares;
+    }
+
+    private static Optional<Against> against(List<Sighting> here, List<Sighting> there, String response) {
+        if (here.size() < LEAST_COMPARED || there.size() < LEAST_COMPARED) {
+            return Optional.empty();
+        }
+        int a = count(here, response);
+        int b = count(there, response);
+        int[][] table = {{a, here.size() - a}, {b, there.size() - b}};
+        double p = a + b == 0 || a + b == here.size() + there.size()
+                ? 1
+                : FisherExactTest.withDefaults().test(table).getPValue();
+        return Optional.of(new Against(share(here, response), share(there, response), Math.min(1, p)));
+    }
+}

@@ -1,0 +1,116 @@
+package onebeat.core.film;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import onebeat.core.exchange.Intent;
+import onebeat.core.exchange.Pairing;
+import onebeat.core.notation.Act;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.notation.Vocabulary;
+import onebeat.core.play.Beat;
+import onebeat.core.play.Placed;
+import onebeat.core.play.Placing;
+import onebeat.core.play.Way;
+import onebeat.core.play.Who;
+
+/// Reads exchanges for what followed what.
+///
+/// A stimulus is one beat of the one (level and feint kept, intent dropped); the response is the first thing
+/// that the
+/// other does on it or after it, before the one's next beat. `none` counts as a response where it was
+/// written; a line
+/// that just ends was not noted, and such endings are left out. Lines come again and again on film, so each
+/// is read
+/// once.
+public final class Sightings {
+
+    private record Key(String line, Pairing pairing) {}
+
+    private record Pair(int beat, String stimulus, String response, Placed shown, Placed answered) {}
+
+    private final Who who;
+    private final Vocabulary vocabulary;
+    private final Map<Key, List<Pair>> known = new HashMap<>();
+
+    private Sightings(Who who, Vocabulary vocabulary) {
+        this.who = who;
+        this.vocabulary = vocabulary;
+    }
+
+    /// What `who` did after what the other did, in the order of the exchanges. Lines that cannot be read are
+    /// left out.
+    public static List<Sighting> of(Collection<Exchange> exchanges, Who who, Vocabulary vocabulary) {
+        Sightings reading = new Sightings(who, vocabulary);
+        List<Sighting> all = new ArrayList<>();
+        for (Exchange exchange : exchanges) {
+            for (Pair pair : reading.pairs(exchange)) {
+                all.add(new Sighting(exchange, pair.beat, pair.stimulus, pair.response, pair.shown, pair.answered));
+            }
+        }
+        return all;
+    }
+
+    private List<Pair> pairs(Exchange exchange) {
+        return known.computeIfAbsent(new Key(exchange.line(), exchange.pairing()), this::read);
+    }
+
+    private List<Pair> read(Key key) {
+        return Notation.read(key.line, vocabulary) instanceof Read read
+                ? pairs(Placing.ways(read.line(), key.pairing).getFirst())
+                : List.of();
+    }
+
+    private List<Pair> pairs(Way way) {
+        Map<Beat, List<Placed>> beats = new TreeMap<>();
+        way.actions().stream()
+                .filter(p -> p.who() == who.other() && !p.technique().isReaction())
+                .forEach(p ->
+                        beats.computeIfAbsent(p.beat(), _ -> new ArrayList<>()).add(p));
+        List<List<Placed>> order = List.copyOf(beats.values());
+        List<Pair> pairs = new ArrayList<>();
+        for (int i = 0; i < order.size(); i++) {
+            int beat = i;
+            List<Placed> stimulus = order.get(i);
+            Optional<Placed> next =
+                    i + 1 < order.size() ? Optional.of(order.get(i + 1).getFirst()) : Optional.empty();
+            response(way, stimulus.getFirst(), next)
+                    .ifPresent(answered -> pairs.add(
+                            new Pair(beat, words(stimulus), words(List.of(answered)), stimulus.getFirst(), answered)));
+        }
+        return pairs;
+    }
+
+    /// The first thing the other does on the stimulus or after it, before the one's next beat. What he
+    /// throws on that
+    /// beat comes before it where the one only meets it.
+    private Optional<Placed> response(Way way, Placed stimulus, Optional<Placed> next) {
+        return way.actions().stream()
+                .filter(p -> p.who() == who && p.index() > stimulus.index())
+                .filter(p -> p.beat().compareTo(stimulus.beat()) >= 0)
+                .filter(p -> next.isEmpty() || isBefore(p, next.get()))
+                .min(Comparator.comparing(Placed::beat).thenComparingInt(Placed::index));
+    }
+
+    private static boolean isBefore(Placed one, Placed next) {
+        int byBeat = one.beat().compareTo(next.beat());
+        return byBeat < 0 || (byBeat == 0 && one.index() < next.index());
+    }
+
+    private static String words(List<Placed> actions) {
+        return actions.stream()
+                .map(p -> {
+                    Act act = p.act();
+                    return Notation.print(
+                            new Act(act.feint(), act.technique(), act.level(), Intent.NORMAL, act.span()));
+                })
+                .collect(Collectors.joining("+"));
+    }
+}
