@@ -22,7 +22,8 @@ import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 import onebeat.core.timing.Timing;
 
-/// What the athlete exposes along a way: how open he is himself, how free the other man is to answer, whether the
+/// What the athlete exposes along a way: how open he is himself, how free the other man is to answer,
+/// whether the
 /// answer reaches, and from which side it would have to come.
 final class Exposure {
 
@@ -147,9 +148,21 @@ final class Exposure {
     }
 
     private double angle(Moment moment) {
-        double off = moment.athleteFeet().offLineOf(moment.partnerFeet());
-        double share = Math.min(1, Math.abs(off) / model.number("full_angle"));
-        return off < 0 ? 1 - model.number("off_lead") * share : 1 + model.number("off_power") * share;
+        return angle(moment.athleteFeet().offLineOf(moment.partnerFeet()), Angles.of(model));
+    }
+
+    /// The numbers of an angle off the other man's line.
+    record Angles(double full, double lead, double power) {
+
+        static Angles of(PartnerModel model) {
+            return new Angles(model.number("full_angle"), model.number("off_lead"), model.number("off_power"));
+        }
+    }
+
+    /// What an angle off the other man's line takes away or adds.
+    static double angle(double off, Angles numbers) {
+        double share = Math.min(1, Math.abs(off) / numbers.full);
+        return off < 0 ? 1 - numbers.lead * share : 1 + numbers.power * share;
     }
 
     /// Of the whole way: every strike and hold, every fed strike by how it was met, and the beat after the last

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -14,6 +15,7 @@ import onebeat.core.exchange.Side;
 import onebeat.core.exchange.Table;
 import onebeat.core.exchange.Target;
 import onebeat.core.exchange.Technique;
+import org.jspecify.annotations.Nullable;
 
 /// What is known of the other man: how he reacts, what each posture covers, and the numbers of belief and
 /// memory. The
@@ -45,6 +47,9 @@ public final class PartnerModel {
     private record Film(Map<Stimulus, Map<Posture, Integer>> counts, double weight) {}
 
     private final Film film;
+
+    /// Made when it is first asked for: it is asked for with every search.
+    private volatile @Nullable PartnerModel firstSight;
 
     private PartnerModel(Map<Name, NumberTable> tables, Film film) {
         this.tables = tables;
@@ -101,6 +106,24 @@ public final class PartnerModel {
     /// was seen stands against staying at guard.
     public PartnerModel learned(Map<Stimulus, Map<Posture, Integer>> counts, double weight) {
         return new PartnerModel(tables, new Film(Map.copyOf(counts), weight));
+    }
+
+    /// The same man who has not seen anything of the line before and expects nothing of it: what single
+    /// answers are
+    /// held against, since a pattern belongs to what was shown before.
+    public PartnerModel atFirstSight() {
+        PartnerModel known = firstSight;
+        if (known == null) {
+            NumberTable numbers = table(Name.NUMBERS);
+            for (String pattern : List.of("pattern_once", "pattern_twice", "pattern_thrice", "pattern_often")) {
+                numbers = numbers.with(new NumberTable.Cell(pattern, "value"), 0);
+            }
+            Map<Name, NumberTable> changed = new EnumMap<>(tables);
+            changed.put(Name.NUMBERS, numbers);
+            known = new PartnerModel(Collections.unmodifiableMap(changed), film);
+            firstSight = known;
+        }
+        return known;
     }
 
     /// The odds of a posture after an action; empty where he does not react.
@@ -247,7 +270,7 @@ public final class PartnerModel {
     }
 
     @SuppressWarnings("EnumOrdinal") // the place in the arrays that this class lays out itself
-    private static int index(Zone zone) {
+    static int index(Zone zone) {
         return zone.ordinal();
     }
 }

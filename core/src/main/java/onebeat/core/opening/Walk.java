@@ -12,13 +12,15 @@ import onebeat.core.exchange.Side;
 import onebeat.core.exchange.Technique;
 import onebeat.core.opening.Watching.Event;
 
-/// The state of the other man along one run of a way: his odds over postures, what he has been shown, and which of
+/// The state of the other man along one run of a way: his odds over postures, what he has been shown, and
+/// which of
 /// his limbs are away.
 final class Walk {
 
     private static final int POSTURES = Posture.values().length;
 
     private final PartnerModel model;
+    private final AwayShares away;
     private final Map<Integer, double[]> oddsById;
 
     private double[] odds = atGuard();
@@ -40,6 +42,7 @@ final class Walk {
     /// @param oddsById how he reacts to each of them
     Walk(PartnerModel model, int ids, Map<Integer, double[]> oddsById) {
         this.model = model;
+        this.away = AwayShares.of(model);
         this.oddsById = oddsById;
         this.shown = new double[ids];
         this.pairs = new int[ids][ids];
@@ -90,16 +93,55 @@ final class Walk {
     }
 
     private double absent(Zone zone) {
-        double lead = awayHand[side(Side.LEAD)];
-        double rear = awayHand[side(Side.REAR)];
+        return absent(away, zone, awayHand[side(Side.LEAD)], awayHand[side(Side.REAR)], awayLeg);
+    }
+
+    /// How far a limb that is away leaves what it covers.
+    record AwayShares(double hand, double middle, double calf, double leg) {
+
+        static AwayShares of(PartnerModel model) {
+            return new AwayShares(
+                    model.number("away_hand"),
+                    model.number("away_middle"),
+                    model.number("away_calf"),
+                    model.number("away_leg"));
+        }
+    }
+
+    /// How far the limbs that cover a zone are away.
+    static double absent(AwayShares away, Zone zone, double lead, double rear, double awayLeg) {
         double share = switch (zone) {
-            case HEAD_LEAD, BODY_LEAD -> lead * model.number("away_hand");
-            case HEAD_REAR, BODY_REAR -> rear * model.number("away_hand");
-            case HEAD_FRONT, CHIN_BELOW, BODY_FRONT -> Math.max(lead, rear) * model.number("away_middle");
-            case LEAD_CALF -> Math.max(lead * model.number("away_calf"), awayLeg * model.number("away_leg"));
-            case LEAD_THIGH_OUT, LEAD_THIGH_IN, REAR_LEG -> awayLeg * model.number("away_leg");
+            case HEAD_LEAD, BODY_LEAD -> lead * away.hand;
+            case HEAD_REAR, BODY_REAR -> rear * away.hand;
+            case HEAD_FRONT, CHIN_BELOW, BODY_FRONT -> Math.max(lead, rear) * away.middle;
+            case LEAD_CALF -> Math.max(lead * away.calf, awayLeg * away.leg);
+            case LEAD_THIGH_OUT, LEAD_THIGH_IN, REAR_LEG -> awayLeg * away.leg;
         };
         return PartnerModel.clamp(share);
+    }
+
+    double awayHand(Side side) {
+        return awayHand[side(side)];
+    }
+
+    double keepHand(Side side) {
+        return keepHand[side(side)];
+    }
+
+    double awayLeg() {
+        return awayLeg;
+    }
+
+    double keepLeg() {
+        return keepLeg;
+    }
+
+    Optional<Family> kind() {
+        return kind;
+    }
+
+    int inARow() {
+        return inARow;
     }
 
     void see(Event event) {
@@ -137,7 +179,8 @@ final class Walk {
         mix(event.odds().get(), PartnerModel.clamp(event.salience() * belief));
     }
 
-    /// What has followed the last action before is covered as it would land, whether it comes or not (F23). Once: what
+    /// What has followed the last action before is covered as it would land, whether it comes or not (F23).
+    /// Once: what
     /// he expected does not come again at the next action that says nothing new.
     void expect() {
         if (expected || last == NOBODY || best[last] == NOBODY) {

@@ -21,7 +21,8 @@ import onebeat.core.play.Who;
 
 /// The other man watching a way through a line: what he does with what he sees, action by action.
 ///
-/// What does not change when one action is taken away is worked out once; a run is then a walk along arrays, so that
+/// What does not change when one action is taken away is worked out once; a run is then a walk along arrays,
+/// so that
 /// the credit of every action can be had by leaving it out.
 final class Watching {
 
@@ -217,9 +218,19 @@ final class Watching {
         };
     }
 
+    /// The other man at the end of the way.
+    Walk walked() {
+        Walk walk = new Walk(model, ids.size(), oddsById);
+        run(NOBODY, walk);
+        return walk;
+    }
+
     /// Walks along the way with one action left out.
     Seen run(int without) {
-        Walk walk = new Walk(model, ids.size(), oddsById);
+        return run(without, new Walk(model, ids.size(), oddsById));
+    }
+
+    private Seen run(int without, Walk walk) {
         for (int i = 0; i < seenBefore; i++) {
             events.stream().filter(e -> e.step.index() != without).forEach(walk::remember);
             walk.forgetLast();

@@ -40,9 +40,10 @@ public record Body(Stance stance, double turn, double weight, double height, Map
         return Optional.of(weight > 0 ? Side.LEAD : Side.REAR);
     }
 
-    /// The body some beats later with nothing done: it drifts back to guard by the beat, not by the second, so that a
+    /// The body some beats later with nothing done: it drifts back to guard by the beat, not by the second,
+    /// so that a
     /// loaded body stays loaded at any tempo.
-    Body after(double beats) {
+    public Body after(double beats) {
         if (beats <= 0) {
             return this;
         }
@@ -63,7 +64,7 @@ public record Body(Stance stance, double turn, double weight, double height, Map
     }
 
     /// Driven toward these ends by a share of the way.
-    Body toward(Ends ends, double share) {
+    public Body toward(Ends ends, double share) {
         return new Body(
                 stance,
                 turn + share * (ends.turn() - turn),
@@ -73,11 +74,12 @@ public record Body(Stance stance, double turn, double weight, double height, Map
     }
 
     /// Wound up by the counts before a contact: turned so far, the weight between the feet.
-    Body wound(double to) {
+    public Body wound(double to) {
         return new Body(stance, to, 0, height, busy);
     }
 
-    /// Cocked for a strike: turn, weight and height at least so far against its ends. Never less cocked than before.
+    /// Cocked for a strike: turn, weight and height at least so far against its ends. Never less cocked than
+    /// before.
     Body cockedFor(Ends next, Ends strength) {
         return new Body(
                 stance,
@@ -97,19 +99,28 @@ public record Body(Stance stance, double turn, double weight, double height, Map
     /// What a strike has behind it when it starts from this body.
     ///
     /// @param room the share of the distance it needs that it has; 1 where there is enough
-    Impact impact(Act act, double room) {
+    public Impact impact(Act act, double room) {
         Ends ends = endsOf(act);
         DriveShares shares = act.technique().drive();
-        double drive = shares.turn() * travel(turn, ends.turn())
+        double drive = drive(ends, shares);
+        double whole = room * (shares.limbAlone() + (1 - shares.limbAlone()) * drive);
+        return new Impact(drive, whole * factorOf(act), Grade.of(whole), room);
+    }
+
+    /// The share of its full travel that is still ahead of a strike with these ends.
+    double drive(Ends ends, DriveShares shares) {
+        return shares.turn() * travel(turn, ends.turn())
                 + shares.weight() * travel(weight, ends.weight())
                 + shares.height() * travel(height, ends.height());
-        double whole = room * (shares.limbAlone() + (1 - shares.limbAlone()) * drive);
-        double factor = switch (act.intent()) {
+    }
+
+    /// The share of its power that is asked of a strike.
+    static double factorOf(Act act) {
+        return switch (act.intent()) {
             case FULL -> 1;
             case NORMAL -> BodyNumbers.POWER_NORMAL;
             case LIGHT -> BodyNumbers.POWER_LIGHT;
         };
-        return new Impact(drive, whole * factor, Grade.of(whole), room);
     }
 
     /// The share of the full travel, from the opposite extreme to the end, that is still ahead.
@@ -122,7 +133,7 @@ public record Body(Stance stance, double turn, double weight, double height, Map
     }
 
     /// A strike's own ends; one to the body goes down to it.
-    static Ends endsOf(Act act) {
+    public static Ends endsOf(Act act) {
         Ends ends = act.technique().ends();
         boolean goesDown = act.technique().isStrike()
                 && act.level() == Level.BODY
@@ -130,7 +141,8 @@ public record Body(Stance stance, double turn, double weight, double height, Map
         return goesDown ? new Ends(ends.turn(), ends.weight(), BodyNumbers.BODY_HEIGHT) : ends;
     }
 
-    static double reachOf(Act act) {
+    /// How far an action drives the body toward its ends, 0 to 1.
+    public static double reachOf(Act act) {
         if (act.feint()) {
             return BodyNumbers.REACH_FEINT;
         }

@@ -18,7 +18,8 @@ import onebeat.core.exchange.Technique;
 
 /// Moves both fighters over the floor.
 ///
-/// Whoever strikes, ties or walks steps by himself as far as his target asks and his usual step allows; what is short
+/// Whoever strikes, ties or walks steps by himself as far as his target asks and his usual step allows; what
+/// is short
 /// of it is told and then walked, so that one step too few is found once and not at every action after it.
 final class FloorPlay {
 
@@ -40,6 +41,22 @@ final class FloorPlay {
                         Math.PI,
                         partnerHanded,
                         setting.partner().heightCm()));
+    }
+
+    /// Goes on from where both stand.
+    ///
+    /// @param athleteKicked whether the athlete has just kicked
+    FloorPlay(Setting setting, Footing athlete, Footing partner, boolean athleteKicked) {
+        this.setting = setting;
+        feet.put(Who.ATHLETE, athlete);
+        feet.put(Who.PARTNER, partner);
+        if (athleteKicked) {
+            kicked.add(Who.ATHLETE);
+        }
+    }
+
+    boolean hasKicked(Who who) {
+        return kicked.contains(who);
     }
 
     Footing feet(Who who) {
@@ -69,10 +86,16 @@ final class FloorPlay {
     /// Moves whoever does this action; tells by how many centimetres it fell short.
     double act(Placed placed) {
         Who who = placed.who();
-        Technique technique = placed.technique();
         double beats = Optional.ofNullable(lastActed.get(who))
                 .map(placed.beat()::since)
                 .orElse(1.0);
+        return act(placed, beats);
+    }
+
+    /// The same with so many beats since the last action of his.
+    double act(Placed placed, double beats) {
+        Who who = placed.who();
+        Technique technique = placed.technique();
         if (technique.kind() != Kind.REACTION) {
             feet.put(who, feet(who).facing(feet(who.other())));
             lastActed.put(who, placed.beat());

@@ -134,6 +134,10 @@ public final class Play {
 
     /// The share of the room that a strike needs and has: kicks want some distance, a straight some too.
     private double roomFor(Placed placed, double gapCm) {
+        return roomFor(placed, gapCm, setting);
+    }
+
+    static double roomFor(Placed placed, double gapCm, Setting setting) {
         double least = Reach.of(placed.technique()).map(Reach::leastShare).orElse(0.0);
         double reach = setting.ranges(placed.who())
                 .reachCm(placed.technique(), placed.act().level())
@@ -151,11 +155,21 @@ public final class Play {
                     .map(next -> before.cockedFor(Body.endsOf(next.act()), technique.ends()))
                     .orElse(before);
         }
-        if (technique.ends().equals(new Ends(0, 0, 0))) {
-            return before;
-        }
-        Ends ends = sided(placed, Body.endsOf(placed.act()));
-        return before.toward(ends, Body.reachOf(placed.act()));
+        return driven(before, placed);
+    }
+
+    /// The body after an action that keeps the stance and is no reload.
+    static Body driven(Body before, Placed placed) {
+        return drivenTo(placed)
+                .map(ends -> before.toward(ends, Body.reachOf(placed.act())))
+                .orElse(before);
+    }
+
+    /// The ends that an action drives the body toward; empty where it leaves it alone.
+    static Optional<Ends> drivenTo(Placed placed) {
+        return placed.technique().ends().equals(new Ends(0, 0, 0))
+                ? Optional.empty()
+                : Optional.of(sided(placed, Body.endsOf(placed.act())));
     }
 
     /// Slips and the bare tuck tell their ends for the lead side; on the rear side they are mirrored.
@@ -185,7 +199,8 @@ public final class Play {
         return body(who).after(last == null ? 0 : beat.since(last));
     }
 
-    /// Where the line starts: at the written range, or where its first action just reaches with its usual step and
+    /// Where the line starts: at the written range, or where its first action just reaches with its usual
+    /// step and
     /// what
     /// is stepped before.
     private double startGap() {

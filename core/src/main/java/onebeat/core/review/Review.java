@@ -29,7 +29,8 @@ import onebeat.core.timing.Reaction;
 /// @param played the line as played
 /// @param openings what each way of the line opens, in the order of the ways
 /// @param findings all findings, the severest first, then in the order of the steps
-/// @param score what the line is worth, for ranking lines of one kind: what its strikes open times their power, less
+/// @param score what the line is worth, for ranking lines of one kind: what its strikes open times their
+///     power, less
 ///     what it exposes, less a little for each beat
 public record Review(
         Read read,
@@ -72,7 +73,8 @@ public record Review(
             new OneNote(),
             new WrongFoot());
 
-    /// Mends are tried for so many findings, the severest first: a line with more has to be written anew anyway.
+    /// Mends are tried for so many findings, the severest first: a line with more has to be written anew
+    /// anyway.
     private static final int MOST_MENDED = 24;
 
     /// With so many steps in all its ways a line is long to review, and mends are tried for few findings only.
@@ -122,7 +124,8 @@ public record Review(
         return new Reviewing(context).review(read, Depth.MENDS);
     }
 
-    /// Reviews a line without trying mends and without the reasons of its openings: what an offered mend is held
+    /// Reviews a line without trying mends and without the reasons of its openings: what an offered mend is
+    /// held
     /// against, and enough for counting and ranking.
     public static Review withoutMends(Read read, Context context) {
         return new Reviewing(context).review(read, Depth.FINDINGS);
@@ -131,6 +134,20 @@ public record Review(
     /// Reviews a line with the reasons of its openings and without trying mends.
     public static Review withReasons(Read read, Context context) {
         return new Reviewing(context).review(read, Depth.REASONS);
+    }
+
+    /// Rules whose findings stay however a line goes on.
+    private static final List<Rule> LASTING =
+            List.of(new SameHand(), new AgainstRules(), new Unanswered(), new OutOfReach());
+
+    /// Whether a way has a `stop` that stays however the line goes on: a hand with two jobs, what the rules
+    /// forbid, a
+    /// feed that nothing meets, a target out of reach.
+    public static boolean hasLastingStop(Read read, PlayedWay way, Context context) {
+        Scene scene = Scene.bare(read, context, way);
+        return LASTING.stream()
+                .flatMap(rule -> rule.check(scene).stream())
+                .anyMatch(s -> s.instead().orElseGet(() -> context.severities().of(s.code())) == Severity.STOP);
     }
 
     /// How much is asked for.
@@ -219,7 +236,8 @@ public record Review(
                     suspicion);
         }
 
-        /// The finding with the first candidate that holds: it can be read, has this finding less often, and no `stop`
+        /// The finding with the first candidate that holds: it can be read, has this finding less often, and
+        /// no `stop`
         /// more often.
         private Finding mended(Found found, List<Finding> before) {
             Finding finding = found.finding;

@@ -2,6 +2,7 @@ package onebeat.core.review;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.holding.Holding;
@@ -38,6 +39,20 @@ record Scene(
                         .toList(),
                 way.strikesOf(Who.ATHLETE).toList(),
                 Holding.plan(way, context.setting(), context.holder(), context.bpm()));
+    }
+
+    /// A scene for rules that ask neither for openings nor for pads.
+    static Scene bare(Read read, Context context, PlayedWay way) {
+        return new Scene(
+                read,
+                context,
+                way,
+                new Openings(Map.of(), Map.of(), 0, 0),
+                way.of(Who.ATHLETE)
+                        .sorted(Comparator.comparing(Step::beat).thenComparingInt(Step::index))
+                        .toList(),
+                way.strikesOf(Who.ATHLETE).toList(),
+                new PadPlan(List.of(), List.of(), Map.of(), Optional.empty()));
     }
 
     Setting setting() {

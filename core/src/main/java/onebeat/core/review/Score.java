@@ -7,7 +7,7 @@ import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Who;
 
 /// What a line is worth beside others of its kind. Ranks count, not decimals.
-final class Score {
+public final class Score {
 
     private Score() {}
 
@@ -20,17 +20,28 @@ final class Score {
         return openings.isEmpty() ? 0 : sum / openings.size();
     }
 
-    /// A bounded sum over the strikes of opening times power, less exposure, less a cost for each beat.
-    static double of(PlayedWay way, Openings openings) {
+    private static double of(PlayedWay way, Openings openings) {
         double gained = way.strikesOf(Who.ATHLETE)
                 .flatMap(s -> openings.of(s).stream()
-                        .map(o -> o.value()
-                                * s.impact().orElseThrow().power()
-                                * (o.liver() ? ReviewNumbers.SCORE_LIVER : 1)))
+                        .map(o -> of(o.value(), s.impact().orElseThrow().power(), o.liver())))
                 .reduce(0.0, Double::sum);
-        return 1
-                - StrictMath.exp(-gained)
-                - ReviewNumbers.SCORE_EXPOSURE * openings.exposure()
-                - ReviewNumbers.SCORE_BEAT * way.way().beats();
+        return of(gained, openings.exposure(), way.way().beats());
+    }
+
+    /// What one strike gains: its opening times its power, a little more at the liver.
+    public static double of(double opening, double power, boolean liver) {
+        return opening * power * (liver ? ReviewNumbers.SCORE_LIVER : 1);
+    }
+
+    /// A bounded sum of what the strikes gain, less exposure, less a cost for each beat.
+    public static double of(double gained, double exposure, double beats) {
+        return 1 - StrictMath.exp(-gained) - ReviewNumbers.SCORE_EXPOSURE * exposure - ReviewNumbers.SCORE_BEAT * beats;
+    }
+
+    /// The same but for its last digits, which may differ between machines: for leaving out what cannot be
+    /// among the
+    /// best, never for a result.
+    public static double quick(double gained, double exposure, double beats) {
+        return 1 - Math.exp(-gained) - ReviewNumbers.SCORE_EXPOSURE * exposure - ReviewNumbers.SCORE_BEAT * beats;
     }
 }

@@ -1,0 +1,164 @@
+package onebeat.core.play;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import onebeat.core.exchange.DriveShares;
+import onebeat.core.exchange.Ends;
+import onebeat.core.notation.Act;
+import onebeat.core.notation.Half;
+import onebeat.core.notation.Line;
+import onebeat.core.notation.Unit;
+import org.jspecify.annotations.Nullable;
+
+/// Goes on from the end of a played way, one action of the athlete after another on beats of its own, and
+/// back again:
+/// what trying very many ways needs. Where both can stand is found once and known by number; the same steps
+/// lead to the
+/// same places.
+///
+/// It gives what [Play] gives for the same line, for actions that keep the stance and are no reload.
+public final class Trial {
+
+    /// An action on a beat of its own.
+    ///
+    /// @param counts beats until its contact
+    public record Move(Act act, Placed placed, int counts) {}
+
+    /// What an action does on the floor.
+    ///
+    /// @param to the number of the place where both stand after it
+    /// @param shortCm how much it falls short of its target
+    /// @param room the share of the room it needs that it has
+    /// @param gapCm the gap after it
+    /// @param offLine how far off the other man's line the athlete then stands, in radians
+    public record Moved(int to, double shortCm, double room, double gapCm, double offLine) {}
+
+    private record Floor(Footing athlete, Footing partner, boolean kicked) {}
+
+    /// What of an action is the same each time.
+    private record Known(
+            Ends ends,
+            DriveShares shares,
+            double factor,
+            @Nullable Ends drivenTo,
+            double reach) {
+
+        static Known of(Placed placed) {
+            return new Known(
+                    Body.endsOf(placed.act()),
+                    placed.technique().drive(),
+                    Body.factorOf(placed.act()),
+                    Play.drivenTo(placed).orElse(null),
+                    Body.reachOf(placed.act()));
+        }
+    }
+
+    private final Setting setting;
+    private final List<Move> moves;
+    private final List<Known> knowns;
+    private final List<Floor> floors = new ArrayList<>();
+    private final Map<Floor, Integer> numbers = new HashMap<>();
+    private final List<Moved[]> known = new ArrayList<>();
+
+    /// @param acts the actions that are tried
+    public Trial(Setting setting, List<Act> acts) {
+        this.setting = setting;
+        this.moves = acts.stream().map(this::move).toList();
+        this.knowns = moves.stream().map(move -> Known.of(move.placed)).toList();
+    }
+
+    private Move move(Act act) {
+        Line line = new Line(List.of(new Half(List.of(new Unit(List.of(act), act.span())), act.span())));
+        Placed placed =
+                Placing.ways(line, setting.pairing()).getFirst().actions().getFirst();
+        return new Move(act, placed, placed.countsNeeded());
+    }
+
+    public List<Move> moves() {
+        return moves;
+    }
+
+    /// The number of the place where both stand at the end of a way whose last action is the athlete's.
+    public int at(PlayedWay way) {
+        Moment last = way.moments().getLast();
+        boolean kicked = way.of(Who.ATHLETE)
+                .reduce((_, later) -> later)
+                .map(s -> s.placed().technique().isLegStrike())
+                .orElse(false);
+        return number(new Floor(last.athleteFeet(), last.partnerFeet(), kicked));
+    }
+
+    private int number(Floor floor) {
+        return numbers.computeIfAbsent(floor, f -> {
+            floors.add(f);
+            known.add(new Moved[moves.size()]);
+            return floors.size() - 1;
+        });
+    }
+
+    /// What a move does from a place.
+    ///
+    /// @param move its place in [#moves]
+    public Moved moved(int from, int move) {
+        Moved done = known.get(from)[move];
+        if (done == null) {
+            done = play(floors.get(from), moves.get(move));
+            known.get(from)[move] = done;
+        }
+        return done;
+    }
+
+    private Moved play(Floor from, Move move) {
+        FloorPlay floor = new FloorPlay(setting, from.athlete, from.partner, from.kicked);
+        for (int i = 0; i < move.counts; i++) {
+            floor.pass(1);
+        }
+        double shortCm = floor.act(move.placed, move.counts);
+        double gap = floor.gapCm();
+        Footing own = floor.feet(Who.ATHLETE);
+        Footing other = floor.feet(Who.PARTNER);
+        double room = Play.roomFor(move.placed, gap, setting);
+        int to = number(new Floor(own, other, floor.hasKicked(Who.ATHLETE)));
+        return new Moved(to, shortCm, room, gap, own.offLineOf(other));
+    }
+
+    /// The athlete's body when a move starts: what winds up is wound.
+    ///
+    /// @param started the body so many counts after the action before it
+    public Body wound(Body started, int move) {
+        return moves.get(move).placed.technique().windTurn().map(started::wound).orElse(started);
+    }
+
+    /// The most power that a strike can have: cocked as far as a body can be that has drifted for a beat
+    /// since its last
+    /// action, with all the room it needs.
+    public double mostPower(int move) {
+        Act act = moves.get(move).act;
+        Ends ends = Body.endsOf(act);
+        Body cocked = new Body(
+                        setting.athlete().stance(),
+                        -Math.signum(ends.turn()),
+                        -Math.signum(ends.weight()),
+                        -Math.signum(ends.height()),
+                        Map.of())
+                .after(1);
+        return power(wound(cocked, move), move, 1);
+    }
+
+    /// The athlete's body right after a move.
+    public Body after(Body before, int move) {
+        Known known = knowns.get(move);
+        return known.drivenTo == null ? before : before.toward(known.drivenTo, known.reach);
+    }
+
+    /// The power of a strike that starts from a body.
+    ///
+    /// @param room the share of the room it needs that it has
+    public double power(Body before, int move, double room) {
+        Known known = knowns.get(move);
+        double alone = known.shares.limbAlone();
+        return room * (alone + (1 - alone) * before.drive(known.ends, known.shares)) * known.factor;
+    }
+}
