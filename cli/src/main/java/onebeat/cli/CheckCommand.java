@@ -5,37 +5,23 @@ import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
-import java.util.EnumSet;
-import java.util.List;
 import java.util.Locale;
-import java.util.Set;
 import java.util.concurrent.Callable;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
-import onebeat.core.exchange.Fighter;
-import onebeat.core.exchange.Stance;
-import onebeat.core.holding.Gear;
-import onebeat.core.holding.Holder;
-import onebeat.core.holding.JabSchool;
 import onebeat.core.notation.Misread;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
 import onebeat.core.play.Played;
-import onebeat.core.play.Setting;
 import onebeat.core.play.Step;
 import onebeat.core.review.Context;
 import onebeat.core.review.Finding;
 import onebeat.core.review.Review;
-import onebeat.core.review.RuleSet;
-import onebeat.core.rounds.RoundPlan;
 import onebeat.core.timing.Link;
-import onebeat.core.timing.Rung;
 import onebeat.core.timing.Timing;
 import onebeat.formats.review.ReviewJson;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
@@ -57,55 +43,16 @@ final class CheckCommand implements Callable<Integer> {
     @Option(names = "--json", description = "Write JSON, one object a line.")
     private boolean json;
 
-    @Option(
-            names = "--stance",
-            description = "The athlete's stance: ${COMPLETION-CANDIDATES}.",
-            defaultValue = "ORTHODOX")
-    private Stance stance = Stance.ORTHODOX;
-
-    @Option(
-            names = "--partner",
-            description = "The partner's stance: ${COMPLETION-CANDIDATES}.",
-            defaultValue = "ORTHODOX")
-    private Stance partner = Stance.ORTHODOX;
-
-    @Option(names = "--height", description = "The athlete's height in cm.", defaultValue = "175")
-    private double height;
-
-    @Option(names = "--span", description = "The athlete's arm span in cm.", defaultValue = "178")
-    private double span;
-
-    @Option(names = "--partner-height", description = "The partner's height in cm.", defaultValue = "175")
-    private double partnerHeight;
-
-    @Option(names = "--partner-span", description = "The partner's arm span in cm.", defaultValue = "178")
-    private double partnerSpan;
-
-    @Option(
-            names = "--rules",
-            description = "The rules: boxing, kickboxing, muaythai or mixed.",
-            defaultValue = "kickboxing")
-    private String rules = "kickboxing";
-
-    @Option(
-            names = "--gear",
-            split = ",",
-            description = "What the partner has: mitts, kickpads, shield, belly, guards.")
-    private List<String> gear = List.of("mitts", "guards");
-
-    @Option(names = "--step", description = "The ladder step: parts, slow, whole … live.", defaultValue = "whole")
-    private String rung = "whole";
-
-    @Option(names = "--tempo", description = "Beats a minute, 20 to 300.", defaultValue = "60")
-    private double tempo;
+    @Mixin
+    @SuppressWarnings("NullAway.Init") // set by picocli before call()
+    private Fighters fighters;
 
     @Parameters(paramLabel = "LINE", description = "A call line, or - for lines from standard input.")
     private String line = "";
 
     @Override
     public Integer call() throws IOException {
-        Context context =
-                Context.of(setting()).with(rules()).with(holder()).at(tempo).on(rung());
+        Context context = fighters.context(spec.commandLine());
         PrintWriter out = spec.commandLine().getOut();
         if (!line.equals("-")) {
             int code = check(line, context, out);
@@ -119,45 +66,6 @@ final class CheckCommand implements Callable<Integer> {
         }
         out.flush();
         return worst;
-    }
-
-    private RuleSet rules() {
-        return RuleSet.of(rules)
-                .orElseThrow(() -> new ParameterException(
-                        spec.commandLine(),
-                        "--rules must be one of " + String.join(", ", RuleSet.ids()) + ", not " + rules));
-    }
-
-    private Holder holder() {
-        Set<Gear> all = EnumSet.noneOf(Gear.class);
-        for (String word : gear) {
-            all.add(Gear.of(word.strip())
-                    .orElseThrow(() -> new ParameterException(
-                            spec.commandLine(), "--gear must be of " + Gear.words() + ", not " + word)));
-        }
-        return new Holder(all, JabSchool.STRAIGHT);
-    }
-
-    private Rung rung() {
-        return Rung.of(rung)
-                .orElseThrow(() -> new ParameterException(
-                        spec.commandLine(),
-                        "--step must be one of "
-                                + Stream.of(Rung.values()).map(Rung::id).collect(Collectors.joining(", ")) + ", not "
-                                + rung));
-    }
-
-    private Setting setting() {
-        if (!(tempo >= RoundPlan.LEAST_BPM && tempo <= RoundPlan.MOST_BPM)) {
-            throw new ParameterException(spec.commandLine(), "--tempo must be 20 to 300 beats a minute, not " + tempo);
-        }
-        try {
-            return new Setting(
-                    new Fighter("athlete", stance, height, span),
-                    new Fighter("partner", partner, partnerHeight, partnerSpan));
-        } catch (IllegalArgumentException e) {
-            throw new ParameterException(spec.commandLine(), e.getMessage(), e);
-        }
     }
 
     private int check(String text, Context context, PrintWriter out) {
@@ -193,8 +101,8 @@ final class CheckCommand implements Callable<Integer> {
                 Locale.ROOT,
                 "%d beats, %.1f s at %.0f a minute%s%n",
                 played.beats(),
-                played.beats() * 60 / tempo,
-                tempo,
+                played.beats() * 60 / fighters.tempo(),
+                fighters.tempo(),
                 ceiling(played));
         for (Played.Numbered numbered : played.numbered()) {
             Step step = numbered.step();

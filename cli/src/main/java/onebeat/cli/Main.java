@@ -6,9 +6,9 @@ import picocli.CommandLine.Command;
 /// The command line program.
 @Command(
         name = "onebeat",
-        description = "Checks call lines without a window.",
+        description = "Checks call lines, counts habits and finds answers without a window.",
         mixinStandardHelpOptions = true,
-        subcommands = CheckCommand.class)
+        subcommands = {CheckCommand.class, HabitsCommand.class, FindCommand.class})
 public final class Main {
 
     private Main() {}

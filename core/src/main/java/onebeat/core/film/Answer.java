@@ -1,4 +1,17 @@
 package onebeat.core.film;
 
+import java.util.List;
+
 /// A line that the finder proposes.
-public record Answer(String line, Value value) {}
+///
+/// @param reasons why it is built so, one sentence a link; empty for answers to a feed
+public record Answer(String line, Value value, List<String> reasons) {
+
+    public Answer {
+        reasons = List.copyOf(reasons);
+    }
+
+    Answer(String line, Value value) {
+        this(line, value, List.of());
+    }
+}

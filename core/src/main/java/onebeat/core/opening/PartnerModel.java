@@ -2,6 +2,7 @@ package onebeat.core.opening;
 
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -124,6 +125,22 @@ public final class PartnerModel {
             firstSight = known;
         }
         return known;
+    }
+
+    /// Of his reactions to an action the one that opens a zone most: likely, and less covered than his
+    /// guard. Empty where
+    /// none opens it.
+    public Optional<Posture> opener(Stimulus stimulus, Zone zone) {
+        return Catalogue.standard()
+                .byCode(stimulus.code())
+                .flatMap(t -> reaction(t, stimulus.level(), stimulus.arrives()))
+                .flatMap(odds -> Arrays.stream(Posture.values())
+                        .filter(p -> p != Posture.GUARD && odds[index(p)] * opens(p, zone) > 0)
+                        .max(Comparator.comparingDouble(p -> odds[index(p)] * opens(p, zone))));
+    }
+
+    private double opens(Posture posture, Zone zone) {
+        return coverage(index(Posture.GUARD), zone) - coverage(index(posture), zone);
     }
 
     /// The odds of a posture after an action; empty where he does not react.

@@ -33,4 +33,17 @@ public enum Posture {
             default -> valueOf(word.toUpperCase(Locale.ROOT));
         };
     }
+
+    /// The word by which a partner is told to take it.
+    public String word() {
+        return switch (this) {
+            case GUARD -> "none";
+            case BLOCK_LEAD, BLOCK_REAR -> "block";
+            case TUCK_LEAD, TUCK_REAR -> "tuck";
+            case PARRY_LEAD, PARRY_REAR -> "parry";
+            case STEP_IN -> "chase";
+            case WEIGHT_LEAD -> "weight-lead";
+            case HIGH, LOW, SHELL, REACH, LEAN, CHECK, TURNED, RETREAT, GRAB -> name().toLowerCase(Locale.ROOT);
+        };
+    }
 }

@@ -1,0 +1,130 @@
+package onebeat.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import picocli.CommandLine;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/// `habits` and `find` as they are called.
+class FilmCommandsTest {
+
+    private static final String HEADER =
+            "reel,time_s,round,starter,athlete_stance,partner_stance,range,line,outcome,note\n";
+
+    @TempDir
+    private Path folder;
+
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+
+    private int run(String... arguments) {
+        CommandLine commandLine = Main.commandLine();
+        commandLine.setOut(new PrintWriter(out));
+        commandLine.setErr(new PrintWriter(err));
+        return commandLine.execute(arguments);
+    }
+
+    private JsonNode json() {
+        return JsonMapper.builder().build().readTree(out.toString());
+    }
+
+    private String film(String rows) throws IOException {
+        Path file = folder.resolve("film.csv");
+        Files.writeString(file, HEADER + rows);
+        return file.toString();
+    }
+
+    @Test
+    void habitsAreCounted() throws IOException {
+        String file = film("""
+                r,1,1,athlete,orthodox,southpaw,long,1 (parry),blocked,
+                r,2,1,athlete,orthodox,southpaw,long,1 (parry),blocked,
+                r,3,1,athlete,orthodox,southpaw,long,1 (none),clean,
+                r,4,1,athlete,orthodox,southpaw,long,1,none,
+                """);
+        assertThat(run("habits", "--json", file)).isZero();
+        JsonNode root = json();
+        assertThat(root.get("exchanges").asInt()).isEqualTo(4);
+        assertThat(root.get("habits").get(0).get("stimulus").asString()).isEqualTo("1");
+        assertThat(root.get("habits").get(0).get("response").asString()).isEqualTo("parry");
+        assertThat(root.get("habits").get(0).get("n").asInt()).isEqualTo(2);
+        assertThat(root.get("habits").get(0).get("of").asInt())
+                .as("not noted is left out")
+                .isEqualTo(3);
+        assertThat(root.get("habits").get(1).get("response").asString()).isEqualTo("none");
+    }
+
+    @Test
+    void badRowsAreNamedAndTheOthersCount() throws IOException {
+        String file = film("""
+                r,1,1,athlete,orthodox,southpaw,long,1 (parry),blocked,
+                r,x,1,athlete,orthodox,southpaw,long,1 (parry),blocked,
+                r,3,1,athlete,orthodox,southpaw,long,zap,blocked,
+                """);
+        assertThat(run("habits", "--json", file)).isEqualTo(1);
+        assertThat(json().get("rejected").get(0).get("line").asInt()).isEqualTo(3);
+        assertThat(json().get("rejected").get(0).get("column").asString()).isEqualTo("time_s");
+        assertThat(json().get("rejected").get(1).get("column").asString()).isEqualTo("line");
+        assertThat(json().get("exchanges").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void whatIsNoFilmIsSaid() throws IOException {
+        assertThat(run("habits", folder.resolve("gone.csv").toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("There is no file");
+        Path latin = folder.resolve("latin.csv");
+        Files.write(
+                latin,
+                (HEADER + "r,1,1,athlete,orthodox,southpaw,long,1 (parry),blocked,müde\n")
+                        .getBytes(StandardCharsets.ISO_8859_1));
+        assertThat(run("habits", latin.toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("not UTF-8");
+    }
+
+    @Test
+    void theOthersHabitsAreAsked() throws IOException {
+        String file = film("r,1,1,partner,orthodox,southpaw,long,(1) catch+2,clean,\n");
+        assertThat(run("habits", "--who", "athlete", file)).isZero();
+        assertThat(out.toString()).contains("1          -> catch");
+    }
+
+    @Test
+    void answersToAFeedAreFound() {
+        assertThat(run("find", "--json", "--depth", "3", "--top", "5", "--repertoire", "1 2 3 parry off", "(1)"))
+                .isZero();
+        JsonNode root = json();
+        assertThat(root.get("answers").size()).isEqualTo(5);
+        assertThat(root.get("looked").asLong()).isPositive();
+        JsonNode best = root.get("answers").get(0);
+        for (String key : new String[] {"line", "score", "power", "opening", "exposure", "oneBeat"}) {
+            assertThat(best.has(key)).as(key).isTrue();
+        }
+        assertThat(best.get("score").asDouble())
+                .isGreaterThanOrEqualTo(root.get("answers").get(4).get("score").asDouble());
+    }
+
+    @Test
+    void linesForAWeaponAreFoundWithTheirReasons() {
+        assertThat(run("find", "--for", "rear calf kick", "--partner", "southpaw", "--top", "3"))
+                .isZero();
+        assertThat(out.toString()).contains("rcalf").contains("The rear calf kick");
+    }
+
+    @Test
+    void badWordsAreSaid() {
+        assertThat(run("find", "--for", "zap")).isEqualTo(2);
+        assertThat(err.toString()).contains("\"zap\" names no strike");
+        assertThat(run("find", "(zap)")).isEqualTo(2);
+        assertThat(run("find", "--depth", "20", "(1)")).isEqualTo(2);
+        assertThat(run("find")).isEqualTo(2);
+    }
+}
