@@ -20,6 +20,8 @@ public final class Main {
     public static void main(String[] args) throws RunnerException {
         lines();
         reviews();
+        habits();
+        FinderRun.print();
     }
 
     /// The review of a line with two reads: median and 99 %, and how they grow with the length.
@@ -53,6 +55,21 @@ public final class Main {
                 statistics.getPercentile(50),
                 statistics.getPercentile(99),
                 statistics.getPercentile(50) / shortest));
+    }
+
+    /// Habits over 100 000 exchanges beside the same question in SQL.
+    private static void habits() throws RunnerException {
+        Collection<RunResult> results = new Runner(new OptionsBuilder()
+                        .include(HabitsBenchmark.class.getSimpleName())
+                        .verbosity(VerboseMode.SILENT)
+                        .build())
+                .run();
+        Map<String, Double> scores = new TreeMap<>();
+        results.forEach(r ->
+                scores.put(r.getPrimaryResult().getLabel(), r.getPrimaryResult().getScore()));
+        double sql = scores.getOrDefault("sql", 1.0);
+        System.out.printf(Locale.ROOT, "%n%-24s %12s %12s%n", "habits, 100 000 exchanges", "ms", "to the SQL");
+        scores.forEach((name, ms) -> System.out.printf(Locale.ROOT, "%-24s %12.1f %12.2f%n", name, ms, ms / sql));
     }
 
     private static void lines() throws RunnerException {

@@ -32,6 +32,9 @@ final class Shots {
     /// The views need this long to settle: typefaces, styles, and the review of the line.
     private static final Duration SETTLE = Duration.millis(900);
 
+    /// The finder needs this long for its page.
+    private static final Duration SEARCH = Duration.millis(4_000);
+
     /// The floor is shown in its first round.
     private static final Duration INTO_ROUND = Duration.millis(25_300);
 
@@ -70,6 +73,18 @@ final class Shots {
         shots.add(new Shot("", SETTLE, () -> alt(KeyCode.K)));
         shots.add(new Shot("compare", SETTLE, () -> shell.callLine().set(Texts.of("shots.second"))));
         shots.add(new Shot("", SETTLE, () -> {
+            alt(KeyCode.K);
+            shell.callLine().set(Texts.of("shots.weapon"));
+            alt(KeyCode.W);
+        }));
+        shots.add(new Shot("", SEARCH, () -> {}));
+        shots.add(new Shot("weapon", SETTLE, () -> press(KeyCode.F4)));
+        shots.add(new Shot("answers", SEARCH, () -> {
+            shell.callLine().set(Texts.of("shots.fed"));
+            alt(KeyCode.A);
+        }));
+        shots.add(new Shot("", SETTLE, () -> {
+            alt(KeyCode.A);
             shell.nextPartner();
             shell.callLine().set(Texts.of("shots.held"));
             alt(KeyCode.H);

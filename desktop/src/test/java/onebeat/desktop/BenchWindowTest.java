@@ -70,6 +70,38 @@ class BenchWindowTest extends DemoWindow {
     }
 
     @Test
+    void answersToAFeedComeAndOneIsTaken() {
+        coach.type("(1) parry").press(KeyCode.A, KeyCode.ALT);
+        coach.await("answers", () -> coach.shows("To (1), up to 3 actions") || coach.shows("up to 4 actions"));
+        coach.press(KeyCode.F2);
+        coach.await(
+                "the best one",
+                () -> coach.shell.callLine().text().startsWith("(1) ")
+                        && !coach.shell.callLine().text().equals("(1) parry"));
+        coach.press(KeyCode.A, KeyCode.ALT);
+        coach.await("the corner", () -> coach.shows("From the corner"));
+    }
+
+    @Test
+    void linesAreBuiltBackwardsFromAWeapon() {
+        coach.type("rcalf").press(KeyCode.W, KeyCode.ALT);
+        coach.await("setups", () -> coach.shows("For rcalf: the best of"));
+        coach.await("reasons", () -> coach.shows("The rear calf kick then finds its place"));
+        coach.press(KeyCode.F3);
+        coach.await("a whole line", () -> coach.shell.callLine().text().endsWith("circle-lead"));
+    }
+
+    @Test
+    void filmIsSwitchedOnAndOff() {
+        coach.type("1b 3 off").press(KeyCode.ESCAPE);
+        along(KeyCode.RIGHT, "by her film");
+        coach.press(KeyCode.F, KeyCode.ALT);
+        coach.await("off", () -> coach.shows("Openings follow the shipped reactions"));
+        coach.press(KeyCode.F, KeyCode.ALT);
+        coach.await("on", () -> coach.shows("Openings follow her film"));
+    }
+
+    @Test
     void theMirroredViewSaysSo() {
         coach.type("1 2 off").press(KeyCode.M, KeyCode.ALT);
         coach.await("mirrored", () -> coach.shows("mirrored"));

@@ -1,10 +1,14 @@
 package onebeat.desktop.bench;
 
 import java.util.Comparator;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import onebeat.core.film.Learned;
 import onebeat.core.opening.Opening;
+import onebeat.core.opening.Openings;
+import onebeat.core.opening.PartnerModel;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
@@ -20,17 +24,17 @@ record AtMark(String title, String words) {
     private static final double NEAR_BEATS = 0.5;
 
     /// The strike nearest to a place on a way; nothing where none is near.
-    static Optional<AtMark> at(Review review, int way, double beat) {
+    static Optional<AtMark> at(Review review, int way, double beat, Learned learned) {
         PlayedWay played = review.played().ways().get(way);
         return played.steps().stream()
                 .filter(s -> s.placed().act().isStrike())
                 .filter(s -> Math.abs(s.beat().inBeats() - beat) <= NEAR_BEATS)
                 .min(Comparator.comparingDouble((Step s) -> Math.abs(s.beat().inBeats() - beat))
                         .thenComparingInt(s -> s.who() == Who.ATHLETE ? 0 : 1))
-                .map(s -> s.who() == Who.ATHLETE ? own(review, way, s) : fed(review, way, s));
+                .map(s -> s.who() == Who.ATHLETE ? own(review, way, s, learned) : fed(review, way, s));
     }
 
-    private static AtMark own(Review review, int way, Step step) {
+    private static AtMark own(Review review, int way, Step step, Learned learned) {
         String name = step.placed().technique().name();
         Optional<Opening> opening = review.openings().get(way).of(step);
         String numbers = Stream.of(
@@ -40,7 +44,32 @@ record AtMark(String title, String words) {
                 .flatMap(Optional::stream)
                 .collect(Collectors.joining(" · "));
         String why = review.why(way, step).orElseGet(() -> Texts.of("mark.nothing"));
-        return new AtMark(Texts.of("mark.why", name), why + "\n" + numbers);
+        String film = learned.seen().isEmpty() ? "" : "\n" + film(review, way, step, learned);
+        return new AtMark(Texts.of("mark.why", name), why + "\n" + numbers + film);
+    }
+
+    /// The opening by the shipped reactions, by film, and the difference.
+    private static String film(Review review, int way, Step step, Learned learned) {
+        double usual = opening(review, way, step, PartnerModel.usual());
+        double film = opening(review, way, step, learned.model());
+        int seen = learned.seen().values().stream().mapToInt(n -> n).sum();
+        return Texts.of(
+                "mark.film",
+                Texts.share(usual),
+                Texts.share(film),
+                String.format(Locale.ROOT, "%+.2f", film - usual),
+                seen);
+    }
+
+    private static double opening(Review review, int way, Step step, PartnerModel model) {
+        return Openings.withoutCredits(
+                        review.played().ways().get(way),
+                        review.context().setting(),
+                        model,
+                        review.context().seenBefore())
+                .of(step)
+                .map(Opening::value)
+                .orElse(0.0);
     }
 
     private static AtMark fed(Review review, int way, Step step) {

@@ -21,6 +21,7 @@ import javafx.util.Duration;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
+import onebeat.core.camp.Mastery;
 import onebeat.core.camp.Place;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Pairing;
@@ -71,7 +72,8 @@ public final class Bench implements Station {
     private boolean mirrored;
     private Optional<Seen> pending = Optional.empty();
 
-    /// The rope is drawn at once, what stands below it a frame later and the corner one after that, so that no key
+    /// The rope is drawn at once, what stands below it a frame later and the corner one after that, so that
+    /// no key
     /// holds
     /// the window up for all of them.
     private final PauseTransition below = new PauseTransition(FRAME);
@@ -245,12 +247,13 @@ public final class Bench implements Station {
                 typed.get(),
                 context(desk.camp()),
                 desk.camp().partner(),
-                odds());
+                odds(),
+                () -> Mastery.of(desk.camp()));
     }
 
     private void showMark() {
         beside.show(review.flatMap(
-                r -> AtMark.at(r, shownWay(r), rope.scrubProperty().get())));
+                r -> AtMark.at(r, shownWay(r), rope.scrubProperty().get(), desk.learned())));
     }
 
     private int shownWay(Review of) {
@@ -266,7 +269,7 @@ public final class Bench implements Station {
 
     @Override
     public Context context(Camp camp) {
-        return camp.context().with(setting()).at(bpm);
+        return camp.context().with(setting()).with(desk.model()).at(bpm);
     }
 
     private Setting setting() {
@@ -386,6 +389,9 @@ public final class Bench implements Station {
             case PLUS, ADD, EQUALS, CLOSE_BRACKET -> changeTempo(2);
             case MINUS, SUBTRACT, OPEN_BRACKET -> changeTempo(-2);
             case V, H, K -> turn(code);
+            // With Ctrl these belong to the call line.
+            case A, W -> !key.isControlDown() && turn(code);
+            case F -> !key.isControlDown() && switchFilm();
             case M -> mirror();
             case P -> print();
             case DIGIT0, DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6, DIGIT7, DIGIT8, DIGIT9 ->
@@ -414,6 +420,8 @@ public final class Bench implements Station {
         switch (page) {
             case V -> beside.turnToVariants(line());
             case H -> beside.turnToHolder(line());
+            case A -> beside.turnToAnswers(line());
+            case W -> beside.turnToWeapon(line());
             default -> beside.turnToCompare(line());
         }
         return true;
@@ -424,7 +432,8 @@ public final class Bench implements Station {
         return desk.drill().map(Drill::odds).orElse(Odds.even());
     }
 
-    /// The cue with this number, counted through all reads of the line, comes more often; 0 makes all even again.
+    /// The cue with this number, counted through all reads of the line, comes more often; 0 makes all even
+    /// again.
     private boolean weigh(int number) {
         Optional<Drill> drill = desk.drill();
         if (drill.isEmpty() || review.isEmpty()) {
@@ -457,6 +466,13 @@ public final class Bench implements Station {
                 r -> Print.cards(
                         desk, r, shownWay(r), desk.drill().map(Drill::name).orElse(Texts.of("bench.untitled")), odds()),
                 () -> desk.warn(Texts.of("bench.nothing")));
+        return true;
+    }
+
+    /// Openings by film or by the shipped reactions.
+    private boolean switchFilm() {
+        desk.switchFilm();
+        type.accept(typed.get());
         return true;
     }
 

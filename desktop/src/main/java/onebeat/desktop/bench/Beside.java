@@ -1,7 +1,9 @@
 package onebeat.desktop.bench;
 
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.layout.StackPane;
+import onebeat.core.film.Repertoire;
 import onebeat.core.holding.Odds;
 import onebeat.core.holding.Partner;
 import onebeat.core.notation.Read;
@@ -12,7 +14,8 @@ import onebeat.core.review.Variants;
 import onebeat.desktop.desk.LineWatch;
 import onebeat.desktop.desk.LineWatch.Seen;
 
-/// What lies beside the rope: the corner, or one of the pages that a key turns to. Pages that review many lines are
+/// What lies beside the rope: the corner, or one of the pages that a key turns to. Pages that review many
+/// lines are
 /// worked out beside the interface thread.
 final class Beside extends StackPane implements AutoCloseable {
 
@@ -22,20 +25,29 @@ final class Beside extends StackPane implements AutoCloseable {
     /// @param typed the line as it stands in the call line now
     /// @param partner who is at the door
     /// @param odds how often each cue of the reads comes
+    /// @param repertoire what the athlete has, worked out where it is asked for
     record Line(
-            Optional<Review> review, int way, String typed, Context context, Optional<Partner> partner, Odds odds) {}
+            Optional<Review> review,
+            int way,
+            String typed,
+            Context context,
+            Optional<Partner> partner,
+            Odds odds,
+            Supplier<Repertoire> repertoire) {}
 
     private final Corner corner = new Corner();
     private final VariantsDrawer variants = new VariantsDrawer();
     private final CompareView compare = new CompareView();
     private final HolderPage holder = new HolderPage();
+    private final FinderPage answers = new FinderPage(false);
+    private final FinderPage weapon = new FinderPage(true);
     private final LineWatch work = new LineWatch();
     private Page page = corner;
     private String aside = "";
 
     Beside() {
         getChildren().setAll(corner);
-        for (Page one : new Page[] {corner, variants, compare, holder}) {
+        for (Page one : new Page[] {corner, variants, compare, holder, answers, weapon}) {
             one.view().setMinSize(0, 0);
         }
     }
@@ -81,7 +93,17 @@ final class Beside extends StackPane implements AutoCloseable {
         turnTo(compare, line);
     }
 
+    void turnToAnswers(Line line) {
+        turnTo(answers, line);
+    }
+
+    void turnToWeapon(Line line) {
+        turnTo(weapon, line);
+    }
+
     private void turnTo(Page wanted, Line line) {
+        answers.stop();
+        weapon.stop();
         page = page.equals(wanted) ? corner : wanted;
         getChildren().setAll(page.view());
         show(line);
@@ -93,6 +115,10 @@ final class Beside extends StackPane implements AutoCloseable {
             line.review.ifPresent(r -> work.work(() -> Variants.of(r.read(), r.context()), variants::show));
         } else if (page.equals(holder)) {
             line.review.ifPresent(r -> holder.show(r, line.way, line.partner, line.odds));
+        } else if (page.equals(answers)) {
+            line.review.ifPresent(r -> answers.show(r, line.repertoire.get()));
+        } else if (page.equals(weapon)) {
+            line.review.ifPresent(r -> weapon.show(r, line.repertoire.get()));
         } else if (page.equals(compare)) {
             compare(line);
         }
@@ -111,5 +137,7 @@ final class Beside extends StackPane implements AutoCloseable {
     @Override
     public void close() {
         work.close();
+        answers.close();
+        weapon.close();
     }
 }

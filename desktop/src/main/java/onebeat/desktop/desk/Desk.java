@@ -15,7 +15,13 @@ import onebeat.core.camp.Card;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
+import onebeat.core.camp.Shelf;
+import onebeat.core.film.Exchange;
+import onebeat.core.film.Learned;
+import onebeat.core.film.Sightings;
 import onebeat.core.holding.Partner;
+import onebeat.core.opening.PartnerModel;
+import onebeat.core.play.Who;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Scheme;
 import onebeat.core.rounds.Session;
@@ -23,6 +29,7 @@ import onebeat.store.CampFile;
 import onebeat.store.Saving;
 import onebeat.store.Saving.NotSaved;
 import onebeat.store.Saving.Saved;
+import org.jspecify.annotations.Nullable;
 
 /// The open camp and what is chosen in it. Every change goes through [#save]: it is on disk before the screen
 /// shows it.
@@ -30,6 +37,8 @@ public final class Desk implements AutoCloseable {
 
     /// Empty beats between repetitions that a new round starts with. A default.
     private static final int USUAL_GAP = 4;
+
+    private static final String BY_FILM = "by film";
 
     /// What the desk says at the foot of the screen.
     ///
@@ -41,6 +50,8 @@ public final class Desk implements AutoCloseable {
     private final ReadOnlyObjectWrapper<Camp> camp;
     private final ReadOnlyObjectWrapper<Notice> notice = new ReadOnlyObjectWrapper<>(new Notice("", false));
     private final ObjectProperty<Optional<String>> drill = new SimpleObjectProperty<>(Optional.empty());
+    private @Nullable Learned learned;
+    private @Nullable Shelf<Exchange> learnedFrom;
     private final ObjectProperty<Optional<String>> reel = new SimpleObjectProperty<>(Optional.empty());
 
     public Desk(CampFile file, Clock clock) {
@@ -59,13 +70,40 @@ public final class Desk implements AutoCloseable {
         return camp.get();
     }
 
+    /// What film says of how the opponent reacts; worked out anew when film changes.
+    public Learned learned() {
+        Shelf<Exchange> exchanges = camp().exchanges();
+        if (learned == null || learnedFrom == null || !exchanges.equals(learnedFrom)) {
+            learnedFrom = exchanges;
+            learned = Learned.of(PartnerModel.usual(), Sightings.of(exchanges.all(), Who.PARTNER, camp().vocabulary()));
+        }
+        return learned;
+    }
+
+    /// Whether openings follow the opponent's film or the shipped reactions.
+    public boolean isByFilm() {
+        return !file.draft(BY_FILM).equals("no");
+    }
+
+    /// Changes whether openings follow film.
+    public void switchFilm() {
+        file.keepDraft(BY_FILM, isByFilm() ? "no" : "yes");
+        say(Texts.of(isByFilm() ? "film.switch.on" : "film.switch.off"));
+    }
+
+    /// The opponent's reactions that openings follow.
+    public PartnerModel model() {
+        return isByFilm() ? learned().model() : PartnerModel.usual();
+    }
+
     /// The folder that the camp file lies in.
     public Path folder() {
         Path folder = file.path().toAbsolutePath().getParent();
         return folder == null ? Path.of("") : folder;
     }
 
-    /// The next one of the camp's partners comes to the door; after the last one lines are held against the opponent
+    /// The next one of the camp's partners comes to the door; after the last one lines are held against the
+    /// opponent
     /// again.
     public void nextPartner() {
         List<String> ids = new ArrayList<>(

@@ -1,0 +1,198 @@
+package onebeat.desktop.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
+import onebeat.core.exchange.Intent;
+import onebeat.core.film.Answer;
+import onebeat.core.film.Finder;
+import onebeat.core.film.Found;
+import onebeat.core.film.Repertoire;
+import onebeat.core.film.Setups;
+import onebeat.core.notation.Act;
+import onebeat.core.notation.Notation;
+import onebeat.core.play.Placed;
+import onebeat.core.play.PlayedWay;
+import onebeat.core.play.Who;
+import onebeat.core.review.Context;
+import onebeat.core.review.Review;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Texts;
+
+/// What the finder proposes: the best answers to what the line feeds, or whole lines for the strike that it
+/// ends with.
+/// It works beside the interface, shows what it has as it gets better, and stops when the page is turned.
+final class FinderPage extends ListPage implements AutoCloseable {
+
+    /// Answers are looked for up to so many actions, one more at a time.
+    private static final int DEEPEST = 5;
+
+    private final boolean forWeapon;
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "finder");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final AtomicLong newest = new AtomicLong();
+    private List<Answer> shown = List.of();
+    private String askedFor = "";
+
+    /// @param forWeapon whether lines for a weapon are looked for, or answers to a feed
+    FinderPage(boolean forWeapon) {
+        super(forWeapon ? "weapon" : "answers", 12);
+        this.forWeapon = forWeapon;
+    }
+
+    @Override
+    public Optional<String> line(int functionKey) {
+        int index = functionKey - FIRST_KEY;
+        return index >= 0 && index < shown.size() ? Optional.of(shown.get(index).line()) : Optional.empty();
+    }
+
+    /// Looks for what fits a line, unless it was looked for last: taking a proposal does not begin the
+    /// search anew.
+    void show(Review review, Repertoire repertoire) {
+        PlayedWay way = review.played().ways().getFirst();
+        Optional<String> wanted = forWeapon ? weapon(way) : feed(way);
+        boolean own = shown.stream().anyMatch(a -> a.line().equals(review.canonical()));
+        String key = wanted.orElse("")
+                + review.context().partner().hashCode()
+                + review.context().setting();
+        if (key.equals(askedFor) || (own && wanted.isPresent())) {
+            return;
+        }
+        askedFor = key;
+        shown = List.of();
+        if (wanted.isEmpty()) {
+            newest.incrementAndGet();
+            rows(List.of(Look.flow(Look.text(Texts.of(forWeapon ? "weapon.none" : "answers.none"), "soft"))));
+            return;
+        }
+        look(wanted.get(), review.context(), repertoire);
+    }
+
+    /// Stops what is being looked for.
+    void stop() {
+        newest.incrementAndGet();
+        askedFor = "";
+    }
+
+    private void look(String wanted, Context context, Repertoire repertoire) {
+        long number = newest.incrementAndGet();
+        int top = LAST_KEY - FIRST_KEY + 1;
+        rows(List.of(Look.flow(Look.text(Texts.of("answers.looking", wanted), "soft"))));
+        BooleanSupplier old = () -> newest.get() != number;
+        if (forWeapon) {
+            work(
+                    number,
+                    () -> Setups.of(new Setups.Query(wanted, context, repertoire, top)),
+                    found -> fill(found, Texts.of("weapon.looked", wanted, found.looked())));
+            return;
+        }
+        for (int depth = 2; depth <= DEEPEST; depth++) {
+            int deep = depth;
+            work(
+                    number,
+                    () -> Finder.find(
+                            new Finder.Query(wanted, context, repertoire, deep, top),
+                            best -> later(number, () -> fill(best, Texts.of("answers.looking", wanted))),
+                            old),
+                    found -> fill(found, Texts.of("answers.looked", wanted, deep, found.looked(), found.skipped())));
+        }
+    }
+
+    private void work(long number, Supplier<Found> what, Consumer<Found> then) {
+        worker.execute(() -> {
+            if (newest.get() == number) {
+                Found found = what.get();
+                later(number, () -> then.accept(found));
+            }
+        });
+    }
+
+    private void later(long number, Runnable what) {
+        Platform.runLater(() -> {
+            if (newest.get() == number) {
+                what.run();
+            }
+        });
+    }
+
+    private void fill(Found found, String under) {
+        fill(found.answers(), under);
+    }
+
+    private void fill(List<Answer> answers, String under) {
+        shown = answers;
+        List<Node> nodes = new ArrayList<>();
+        nodes.add(Look.flow(Look.text(under, "strong")));
+        for (int i = 0; i < answers.size(); i++) {
+            nodes.add(row(answers.get(i), "F" + (FIRST_KEY + i)));
+        }
+        if (answers.isEmpty()) {
+            nodes.add(Look.flow(Look.text(Texts.of("answers.nothing"), "soft")));
+        }
+        rows(nodes);
+    }
+
+    private static Node row(Answer answer, String key) {
+        Text line = new Text(answer.line());
+        line.getStyleClass().setAll("mend");
+        TextFlow flow = Look.flow(line);
+        HBox.setHgrow(flow, Priority.ALWAYS);
+        String numbers = Texts.of(
+                "answers.numbers",
+                Texts.share(answer.value().opening()),
+                Texts.share(answer.value().power()),
+                Texts.share(answer.value().exposure()));
+        VBox row = new VBox(2, new HBox(8, Look.key(key), flow), Look.flow(Look.text(numbers, "soft")));
+        answer.reasons().forEach(reason -> row.getChildren().add(Look.flow(Look.text(reason, "small"))));
+        return row;
+    }
+
+    /// What the line feeds at its start, as one bracket: strikes until something of the athlete's follows
+    /// that is not
+    /// meant to meet them.
+    private static Optional<String> feed(PlayedWay way) {
+        List<String> strikes = new ArrayList<>();
+        for (Placed placed : way.way().actions()) {
+            if (placed.who() == Who.ATHLETE && !placed.technique().isDefence()) {
+                break;
+            }
+            if (placed.who() == Who.PARTNER && placed.act().isStrike()) {
+                strikes.add(plain(placed.act()));
+            }
+        }
+        return strikes.isEmpty() ? Optional.empty() : Optional.of("(" + String.join(" ", strikes) + ")");
+    }
+
+    /// The last strike of the athlete's.
+    private static Optional<String> weapon(PlayedWay way) {
+        return way.strikesOf(Who.ATHLETE)
+                .reduce((_, later) -> later)
+                .map(s -> plain(s.placed().act()));
+    }
+
+    private static String plain(Act act) {
+        return Notation.print(new Act(false, act.technique(), act.level(), Intent.NORMAL, act.span()));
+    }
+
+    @Override
+    public void close() {
+        stop();
+        worker.shutdownNow();
+    }
+}
