@@ -31,7 +31,8 @@ import onebeat.core.review.Score;
 
 /// Finds the best answers to a feed, up to so many actions: from the repertoire every defence that meets
 /// each fed
-/// strike, the last one alone or with a strike on the same beat, then strikes, steps and holds on beats of
+/// strike, the last one alone or with a strike of one count on the same beat, then strikes, steps and holds
+/// on beats of
 /// their own.
 ///
 /// It is exact: the answers are those that trying everything would give, by [Value], without a `stop`. A
@@ -130,6 +131,11 @@ public final class Finder {
         chosen = new int[query.depth + 1];
     }
 
+    /// What can land on the beat of the feed: a strike of one count.
+    private static boolean fitsOneBeat(Weapon weapon) {
+        return weapon.act().isStrike() && weapon.act().technique().counts() == 1;
+    }
+
     /// What can stand on a beat of its own with nothing to meet.
     private boolean isPlain(Act act) {
         Technique technique = act.technique();
@@ -219,13 +225,13 @@ public final class Finder {
             add(all, text, feeds);
             if (feeds + 1 <= query.depth) {
                 plain.stream()
-                        .filter(w -> w.act().isStrike())
+                        .filter(Finder::fitsOneBeat)
                         .forEach(w -> add(all, text + "+" + Notation.print(w.act()), feeds + 1));
             }
         }
         if (feeds == 1) {
             plain.stream()
-                    .filter(w -> w.act().isStrike())
+                    .filter(Finder::fitsOneBeat)
                     .forEach(w -> add(all, query.feed + "+" + Notation.print(w.act()), 1));
         }
         return all;

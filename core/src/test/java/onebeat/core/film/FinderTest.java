@@ -38,7 +38,9 @@ class FinderTest {
                 .filter(w -> !DEFENCES.contains(w)
                         || Set.of("off", "circle-lead", "out").contains(w))
                 .toList();
-        List<String> strikes = plain.stream().filter(w -> !DEFENCES.contains(w)).toList();
+        List<String> strikes = plain.stream()
+                .filter(w -> !DEFENCES.contains(w) && !w.startsWith("sw-"))
+                .toList();
         int feeds = query.feed().replaceAll("[()]", "").strip().split(" ").length;
         Map<String, Integer> lines = new TreeMap<>();
         Map<String, Integer> begun = new TreeMap<>(Map.of(query.feed(), 0));
