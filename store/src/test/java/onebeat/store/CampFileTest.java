@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -22,15 +23,23 @@ import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
 import onebeat.core.exchange.Band;
+import onebeat.core.exchange.Family;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Outcome;
 import onebeat.core.film.Reel;
+import onebeat.core.holding.Draw;
+import onebeat.core.holding.Gear;
+import onebeat.core.holding.JabSchool;
+import onebeat.core.holding.Odds;
+import onebeat.core.holding.Partner;
+import onebeat.core.holding.SoreSpot;
 import onebeat.core.notation.OwnLine;
 import onebeat.core.play.Who;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Session;
+import onebeat.core.timing.Rung;
 import onebeat.store.Opening.Opened;
 import onebeat.store.Opening.Reason;
 import onebeat.store.Opening.Refused;
@@ -353,5 +362,38 @@ class CampFileTest {
         assertThat(refused.reason()).isEqualTo(Reason.CANNOT_WRITE);
         assertThat(refused.sentence()).contains("Nothing was written");
         assertThat(Files.readString(file)).isEqualTo("not a folder");
+    }
+
+    @Test
+    void partnersOddsAndDrawsComeBackAsTheyWere() {
+        Partner partner = new Partner(
+                "p1",
+                new Fighter("Jonas", Stance.ORTHODOX, 180.5, 185),
+                true,
+                EnumSet.of(Gear.KICKPADS, Gear.GUARDS),
+                JabSchool.CROSSING,
+                EnumSet.of(SoreSpot.LEFT_LEG),
+                EnumSet.of(Family.PUNCH, Family.KICK),
+                Rung.RANDOM);
+        Drill drill = drill("d1", "{ (1): catch+2 | (none): 1 2 } off").with(Odds.parse("3:1"));
+        RoundPlan round =
+                new RoundPlan("r1", "s1", 0, "d1", 66, 4).on(Rung.READS).with(new Draw(-7, 2, 3));
+        Path path = folder.resolve("partners" + CampFile.ENDING);
+        try (CampFile file = ((Opened) CampFile.create(path, CARD, _ -> {})).file()) {
+            file.save(Edit.together(
+                    Edit.add(Place.PARTNERS, partner),
+                    Edit.add(Place.DRILLS, drill),
+                    Edit.add(Place.ROUNDS, round),
+                    new Edit.OfCard(CARD, CARD.withPartner("p1"))));
+        }
+        try (CampFile file = ((Opened) CampFile.open(path)).file()) {
+            assertThat(file.camp().partner()).contains(partner);
+            assertThat(file.camp().drills().get("d1")).contains(drill);
+            assertThat(file.camp().rounds().get("r1")).contains(round);
+            file.undo();
+            assertThat(file.camp().partner()).isEmpty();
+            file.redo();
+            assertThat(file.camp().partners().get("p1")).contains(partner);
+        }
     }
 }
