@@ -160,4 +160,24 @@ class HabitTest {
                         .seen())
                 .isEmpty();
     }
+
+    @Test
+    void theOddsOfReadsComeFromFilm() {
+        List<Exchange> film = new ArrayList<>();
+        all(
+                        seen(Stance.SOUTHPAW, 1, "1 (parry)", 3),
+                        seen(Stance.SOUTHPAW, 1, "1 (slip-out)", 2),
+                        seen(Stance.SOUTHPAW, 1, "2 (high)", 7))
+                .forEach(s -> film.add(s.exchange()));
+        assertThat(FilmOdds.of(
+                                Lines.read("1 { (parry): 3 | (slip-out): rlow | (none): 2 } off")
+                                        .line(),
+                                film,
+                                Vocabulary.standard())
+                        .words())
+                .isEqualTo("3:2:0");
+        assertThat(FilmOdds.of(Lines.read("3 { (high): 3b | (low): 2 } off").line(), film, Vocabulary.standard())
+                        .words())
+                .isEmpty();
+    }
 }

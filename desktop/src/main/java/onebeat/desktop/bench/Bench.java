@@ -25,6 +25,7 @@ import onebeat.core.camp.Mastery;
 import onebeat.core.camp.Place;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Pairing;
+import onebeat.core.film.FilmOdds;
 import onebeat.core.holding.Choices;
 import onebeat.core.holding.Odds;
 import onebeat.core.holding.Script;
@@ -394,6 +395,7 @@ public final class Bench implements Station {
             case F -> !key.isControlDown() && switchFilm();
             case M -> mirror();
             case P -> print();
+            case O -> !key.isControlDown() && oddsByFilm();
             case DIGIT0, DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6, DIGIT7, DIGIT8, DIGIT9 ->
                 weigh(Integer.parseInt(code.getName()));
             case N -> startNew();
@@ -452,9 +454,29 @@ public final class Bench implements Station {
                 left -= read.options();
             }
         }
-        Drill after = drill.get().with(changed);
-        if (after.equals(drill.get()) || desk.save(Edit.change(Place.DRILLS, drill.get(), after))) {
-            desk.say(String.join("  ", Script.choices(review.get().read().line(), changed)));
+        return keepOdds(drill.get(), changed);
+    }
+
+    /// The cues come as often as the opponent gave them on film.
+    private boolean oddsByFilm() {
+        Optional<Drill> drill = desk.drill();
+        if (drill.isEmpty() || review.isEmpty()) {
+            desk.warn(Texts.of("bench.odds.keep"));
+            return true;
+        }
+        return keepOdds(
+                drill.get(),
+                FilmOdds.of(
+                        review.get().read().line(),
+                        desk.camp().exchanges().all(),
+                        desk.camp().vocabulary()));
+    }
+
+    private boolean keepOdds(Drill before, Odds changed) {
+        Drill after = before.with(changed);
+        if (after.equals(before) || desk.save(Edit.change(Place.DRILLS, before, after))) {
+            review.ifPresent(
+                    r -> desk.say(String.join("  ", Script.choices(r.read().line(), changed))));
             beside.show(line());
         }
         return true;
