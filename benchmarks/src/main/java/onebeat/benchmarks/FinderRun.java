@@ -7,7 +7,6 @@ import java.util.Locale;
 import onebeat.core.exchange.Catalogue;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
-import onebeat.core.film.Answer;
 import onebeat.core.film.Finder;
 import onebeat.core.film.Found;
 import onebeat.core.film.Repertoire;
@@ -111,13 +110,9 @@ final class FinderRun {
 
     private static Found run(Finder.Query query) {
         long start = System.nanoTime();
-        Found found = Finder.find(query, FinderRun::ignore, () -> System.nanoTime() - start > PATIENCE_NS);
+        Found found = Finder.find(query, () -> System.nanoTime() - start > PATIENCE_NS);
         lastMs = (System.nanoTime() - start) / 1e6;
         return found;
-    }
-
-    private static void ignore(List<Answer> answers) {
-        // Only the end counts here.
     }
 
     /// How many answers of five actions the engine reviews in a second, warm.

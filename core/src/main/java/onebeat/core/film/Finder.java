@@ -151,6 +151,13 @@ public final class Finder {
         return find(query, Optional.empty(), () -> false);
     }
 
+    /// The best answers.
+    ///
+    /// @param stop asked now and then; once true the search ends with what it has
+    public static Found find(Query query, BooleanSupplier stop) {
+        return find(query, Optional.empty(), stop);
+    }
+
     /// The best answers, told as they improve.
     ///
     /// @param improved is given the best so far when they change
