@@ -17,6 +17,7 @@ import onebeat.core.opening.Openings;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
 import onebeat.core.review.Context;
+import onebeat.core.review.Limits;
 import onebeat.core.review.Review;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -113,6 +114,18 @@ class FinderTest {
                     .isCloseTo(all.get(i).value().score(), within(1e-12));
         }
         assertThat(found.whole()).isTrue();
+    }
+
+    @Test
+    @DisplayName("a limit of the coach forbids whole lines, which shows only at their end: still the same answers")
+    void keepsToTheCoachsLimits() {
+        Context strict = Context.of(Lines.SAME).with(Limits.none().with(Limits.Of.PARTNER, Limits.In.REPETITION, 0));
+        Query query = new Query("(1)", strict, Repertoire.of("2 rmid rlow parry off"), 3, 10);
+        List<Answer> all = everything(query);
+        assertThat(Finder.find(query).answers())
+                .extracting(Answer::line)
+                .containsExactlyElementsOf(all.stream().map(Answer::line).toList());
+        assertThat(all).noneMatch(a -> a.line().contains("rmid"));
     }
 
     @Test

@@ -394,10 +394,11 @@ public final class Bench implements Station {
             case A, W -> !key.isControlDown() && turn(code);
             case F -> !key.isControlDown() && switchFilm();
             case M -> mirror();
-            case P -> print();
-            case O -> !key.isControlDown() && oddsByFilm();
+            // These change or write something: only with Alt, never by a stray key.
+            case P -> key.isAltDown() && print();
+            case O -> key.isAltDown() && oddsByFilm();
             case DIGIT0, DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6, DIGIT7, DIGIT8, DIGIT9 ->
-                weigh(Integer.parseInt(code.getName()));
+                key.isAltDown() && weigh(Integer.parseInt(code.getName()));
             case N -> startNew();
             case R -> toRounds();
             default -> false;
@@ -464,12 +465,15 @@ public final class Bench implements Station {
             desk.warn(Texts.of("bench.odds.keep"));
             return true;
         }
-        return keepOdds(
-                drill.get(),
-                FilmOdds.of(
-                        review.get().read().line(),
-                        desk.camp().exchanges().all(),
-                        desk.camp().vocabulary()));
+        Odds film = FilmOdds.of(
+                review.get().read().line(),
+                desk.camp().exchanges().all(),
+                desk.camp().vocabulary());
+        if (film.equals(Odds.even())) {
+            desk.warn(Texts.of("bench.odds.nofilm"));
+            return true;
+        }
+        return keepOdds(drill.get(), film);
     }
 
     private boolean keepOdds(Drill before, Odds changed) {
