@@ -1,13 +1,6 @@
 package onebeat.cli;
 
-import java.io.IOException;
 import java.io.PrintWriter;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.MalformedInputException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -17,6 +10,7 @@ import onebeat.core.film.FollowUps.After;
 import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.Who;
 import onebeat.formats.film.FilmCsv;
+import onebeat.formats.film.FilmFile;
 import onebeat.formats.film.HabitsJson;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -46,18 +40,19 @@ final class HabitsCommand implements Callable<Integer> {
     @Option(names = "--who", description = "Whose habits: ${COMPLETION-CANDIDATES}.", defaultValue = "PARTNER")
     private Who who = Who.PARTNER;
 
-    @Parameters(paramLabel = "FILM.csv", description = "A film file.")
+    @Parameters(paramLabel = "FILM", description = "A film log, CSV or JSON.")
     @SuppressWarnings("NullAway.Init") // set by picocli before call()
     private Path file;
 
     @Override
     public Integer call() {
         FilmCsv.Film film;
-        try (Reader reader = Files.newBufferedReader(file, StandardCharsets.UTF_8)) {
-            film = FilmCsv.read(reader, Vocabulary.standard());
-        } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
-            spec.commandLine().getErr().println(reason(e));
-            return NO_FILM;
+        switch (FilmFile.read(file, Vocabulary.standard(), _ -> true)) {
+            case FilmFile.Log log -> film = log.film();
+            case FilmFile.NoLog no -> {
+                spec.commandLine().getErr().println(no.sentence());
+                return NO_FILM;
+            }
         }
         List<After> habits = FollowUps.of(film.exchanges(), who, Vocabulary.standard());
         PrintWriter out = spec.commandLine().getOut();
@@ -68,15 +63,6 @@ final class HabitsCommand implements Callable<Integer> {
         }
         out.flush();
         return film.rejected().isEmpty() ? COUNTED : SOME_REJECTED;
-    }
-
-    private String reason(Exception e) {
-        Throwable cause = e instanceof UncheckedIOException && e.getCause() != null ? e.getCause() : e;
-        return switch (cause) {
-            case NoSuchFileException _ -> "There is no file " + file + ".";
-            case MalformedInputException _ -> file + " is not UTF-8 text. Save it as UTF-8 and try again.";
-            default -> "Cannot read " + file + ": " + cause.getMessage();
-        };
     }
 
     private static void print(FilmCsv.Film film, List<After> habits, PrintWriter out) {

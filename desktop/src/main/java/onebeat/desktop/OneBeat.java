@@ -19,6 +19,7 @@ import onebeat.desktop.demo.DemoCamp;
 import onebeat.desktop.desk.Desk;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Texts;
+import onebeat.desktop.film.ClipFrames;
 import onebeat.desktop.shell.Shell;
 import onebeat.desktop.sound.CardSounds;
 import onebeat.desktop.sound.Sounds;
@@ -28,8 +29,10 @@ import onebeat.store.Opening.Opened;
 import onebeat.store.Opening.Refused;
 import org.jspecify.annotations.Nullable;
 
-/// The window. Without arguments the last camp opens; `demo` opens the demo camp; `--shots DIR` draws every main view
-/// of the demo camp into a folder and ends; `--typing` measures how long typing holds up the window; anything else is
+/// The window. Without arguments the last camp opens; `demo` opens the demo camp; `--shots DIR` draws every
+/// main view
+/// of the demo camp into a folder and ends; `--typing` measures how long typing holds up the window;
+/// anything else is
 /// the path of a camp file.
 public final class OneBeat extends Application {
 
@@ -55,6 +58,8 @@ public final class OneBeat extends Application {
         int shots = arguments.indexOf("--shots");
         if (shots >= 0 && shots + 1 < arguments.size()) {
             takeShots(stage, Path.of(arguments.get(shots + 1)));
+        } else if (arguments.contains("--frames")) {
+            writeFrames(stage, arguments);
         } else if (arguments.contains("--typing")) {
             pictureCamp(stage).ifPresent(window -> new TypingMeasure(window).run(Platform::exit));
         } else if (arguments.contains("demo")) {
@@ -124,6 +129,16 @@ public final class OneBeat extends Application {
 
     private void takeShots(Stage stage, Path folder) {
         pictureCamp(stage).ifPresent(window -> new Shots(window, folder).take(Platform::exit));
+    }
+
+    /// `--frames REEL DIR` writes the pictures of a drawn reel.
+    private static void writeFrames(Stage stage, List<String> arguments) {
+        int at = arguments.indexOf("--frames");
+        Clock clock = Clock.fixed(PICTURE_DAY, ZoneOffset.UTC);
+        Shots.camp(LocalDate.now(clock)).ifPresent(file -> {
+            ClipFrames.write(stage, file.camp(), arguments.get(at + 1), Path.of(arguments.get(at + 2)));
+            file.close();
+        });
     }
 
     /// The demo camp in a file of its own, on the day that the pictures show.

@@ -1,6 +1,5 @@
 package onebeat.desktop;
 
-import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -13,13 +12,11 @@ import java.util.stream.IntStream;
 import javafx.animation.PauseTransition;
 import javafx.event.Event;
 import javafx.scene.Scene;
-import javafx.scene.image.PixelFormat;
-import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.util.Duration;
-import javax.imageio.ImageIO;
 import onebeat.desktop.demo.DemoCamp;
+import onebeat.desktop.desk.Pictures;
 import onebeat.desktop.desk.Station.Name;
 import onebeat.desktop.desk.Texts;
 import onebeat.desktop.shell.Shell;
@@ -149,16 +146,9 @@ final class Shots {
     }
 
     private void write(String name) {
-        WritableImage image = shell.root().getScene().snapshot(null);
-        int width = (int) image.getWidth();
-        int height = (int) image.getHeight();
-        int[] pixels = new int[width * height];
-        image.getPixelReader().getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
-        BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        picture.setRGB(0, 0, width, height, pixels, 0, width);
         Path file = folder.resolve(name.toLowerCase(Locale.ROOT) + ".png");
         try {
-            ImageIO.write(picture, "png", file.toFile());
+            Pictures.write(shell.root().getScene(), file);
             System.out.println(file);
         } catch (IOException e) {
             System.err.println(Texts.of("shots.cannot", file) + " " + e.getMessage());

@@ -31,7 +31,7 @@ import onebeat.store.Opening.Opened;
 import onebeat.store.Opening.Refused;
 
 /// Drives the real window with keys from outside, as a coach's hands would.
-final class Driver implements AutoCloseable {
+public final class Driver implements AutoCloseable {
 
     private static final Duration PATIENCE = Duration.ofSeconds(20);
 
@@ -63,7 +63,7 @@ final class Driver implements AutoCloseable {
     }
 
     /// Starts the toolkit once in this process.
-    static void startToolkit() throws InterruptedException {
+    public static void startToolkit() throws InterruptedException {
         CountDownLatch started = new CountDownLatch(1);
         try {
             Platform.startup(started::countDown);

@@ -11,7 +11,8 @@ import java.util.Optional;
 
 /// The first bytes of a file, read without SQLite so that a foreign file is never touched.
 ///
-/// Offsets follow "Database File Format" of the SQLite documentation, section 1.3: the magic string at 0, the user
+/// Offsets follow "Database File Format" of the SQLite documentation, section 1.3: the magic string at 0,
+/// the user
 /// version at 60 and the application id at 68, both big-endian.
 record Header(int applicationId, int userVersion) {
 
@@ -19,7 +20,7 @@ record Header(int applicationId, int userVersion) {
     static final int CAMP = 0x31426561;
 
     /// The newest schema this program knows; the number of its last migration.
-    static final int NEWEST = 3;
+    static final int NEWEST = 4;
 
     private static final byte[] MAGIC = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
     private static final int LENGTH = 100;

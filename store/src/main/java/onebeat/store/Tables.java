@@ -50,8 +50,16 @@ final class Tables {
                     Map.entry("id", Reel::id),
                     Map.entry("name", Reel::name),
                     Map.entry("seconds", Reel::seconds),
-                    Map.entry("round_seconds", Reel::roundSeconds)),
-            (r, _) -> new Reel(text(r, "id"), text(r, "name"), r.getDouble("seconds"), r.getDouble("round_seconds")));
+                    Map.entry("round_seconds", Reel::roundSeconds),
+                    Map.entry("subject", Reel::subject),
+                    Map.entry("file", Reel::file)),
+            (r, _) -> new Reel(
+                    text(r, "id"),
+                    text(r, "name"),
+                    r.getDouble("seconds"),
+                    r.getDouble("round_seconds"),
+                    Objects.requireNonNullElse(r.getString("subject"), ""),
+                    Objects.requireNonNullElse(r.getString("file"), "")));
 
     static final Rows<Exchange> EXCHANGES = new Rows<>(
             Place.EXCHANGES,

@@ -88,6 +88,28 @@ public record Camp(
                 .toList();
     }
 
+    /// What is on film of the camp's opponent, in the order in which it was logged.
+    public List<Exchange> studied() {
+        return exchangesOf(true);
+    }
+
+    /// What is on film of others: what the opponent is compared with.
+    public List<Exchange> studiedOfOthers() {
+        return exchangesOf(false);
+    }
+
+    private List<Exchange> exchangesOf(boolean opponent) {
+        String name = card.opponent().name();
+        return exchanges.all().stream()
+                .filter(e -> reels.get(e.reelId()).map(r -> r.isOf(name)).orElse(true) == opponent)
+                .toList();
+    }
+
+    /// What a line against the opponent herself is reviewed against, whoever stands at the door.
+    public Context againstOpponent() {
+        return context().with(new Setting(card.athlete(), card.opponent()));
+    }
+
     /// The rounds of a session in order.
     public List<RoundPlan> roundsOf(String sessionId) {
         return rounds.all().stream()

@@ -2,6 +2,7 @@ package onebeat.core.camp;
 
 import java.time.LocalDate;
 import onebeat.core.exchange.Fighter;
+import onebeat.core.exchange.Pairing;
 import onebeat.core.review.School;
 
 /// Who the camp is for, against whom, until when, by which school, and who stands across tonight.
@@ -28,5 +29,10 @@ public record Card(
     /// The same card with another partner at the door.
     public Card withPartner(String id) {
         return new Card(name, athlete, opponent, firstDay, fightNight, school, id);
+    }
+
+    /// How the athlete and the opponent stand to each other.
+    public Pairing pairing() {
+        return Pairing.of(athlete.stance(), opponent.stance());
     }
 }

@@ -9,10 +9,22 @@ public enum Pairing {
         return one == other ? SAME : OPEN;
     }
 
-    /// The side of one fighter on which a strike from the other's `from` side arrives when it takes the near way. In
-    /// the same stance his lead hand stands across from the own rear side; in open pairing lead faces lead. Common
+    /// The side of one fighter on which a strike from the other's `from` side arrives when it takes the
+    /// near way. In
+    /// the same stance his lead hand stands across from the own rear side; in open pairing lead faces lead.
+    /// Common
     /// practice (F11, F25).
     public Side arrivalOf(Side from) {
         return this == SAME ? from.opposite() : from;
+    }
+
+    /// The own side toward which it is safe to leave: away from his power hand, toward his lead hand (F10).
+    public Side safeSide() {
+        return this == SAME ? Side.REAR : Side.LEAD;
+    }
+
+    /// The word of a call line that leaves toward the safe side.
+    public String wayOut() {
+        return safeSide() == Side.REAR ? "circle-rear" : "circle-lead";
     }
 }

@@ -31,4 +31,33 @@ public record Exchange(
     public Exchange withOutcome(Outcome judged) {
         return new Exchange(id, reelId, timeS, round, starter, athleteStance, partnerStance, range, line, judged, note);
     }
+
+    /// The same on another reel.
+    public Exchange moved(String newId, String newReel) {
+        return new Exchange(
+                newId, newReel, timeS, round, starter, athleteStance, partnerStance, range, line, outcome, note);
+    }
+
+    /// The same at another time of its reel.
+    public Exchange at(double changedS, int changedRound) {
+        return new Exchange(
+                id, reelId, changedS, changedRound, starter, athleteStance, partnerStance, range, line, outcome, note);
+    }
+
+    /// The same as another line tells it.
+    public Exchange withLine(String changed, Who changedStarter) {
+        return new Exchange(
+                id, reelId, timeS, round, changedStarter, athleteStance, partnerStance, range, changed, outcome, note);
+    }
+
+    /// The same from these stances.
+    public Exchange withStances(Stance athlete, Stance partner) {
+        return new Exchange(id, reelId, timeS, round, starter, athlete, partner, range, line, outcome, note);
+    }
+
+    /// The same at another range.
+    public Exchange withRange(Optional<Band> changed) {
+        return new Exchange(
+                id, reelId, timeS, round, starter, athleteStance, partnerStance, changed, line, outcome, note);
+    }
 }

@@ -339,7 +339,7 @@ public final class Setups {
         if (weapon.contains(" ")) {
             return "break";
         }
-        return context.setting().pairing() == Pairing.SAME ? "circle-rear" : "circle-lead";
+        return context.setting().pairing().wayOut();
     }
 
     /// A reaction that is wanted.

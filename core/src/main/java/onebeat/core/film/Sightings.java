@@ -9,9 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import onebeat.core.exchange.Intent;
 import onebeat.core.exchange.Pairing;
-import onebeat.core.notation.Act;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
 import onebeat.core.notation.Vocabulary;
@@ -105,12 +103,6 @@ public final class Sightings {
     }
 
     private static String words(List<Placed> actions) {
-        return actions.stream()
-                .map(p -> {
-                    Act act = p.act();
-                    return Notation.print(
-                            new Act(act.feint(), act.technique(), act.level(), Intent.NORMAL, act.span()));
-                })
-                .collect(Collectors.joining("+"));
+        return actions.stream().map(p -> Notation.print(p.act().normal())).collect(Collectors.joining("+"));
     }
 }

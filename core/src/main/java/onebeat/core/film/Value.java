@@ -2,7 +2,6 @@ package onebeat.core.film;
 
 import java.util.Map;
 import java.util.OptionalDouble;
-import onebeat.core.exchange.Intent;
 import onebeat.core.notation.Act;
 import onebeat.core.notation.Notation;
 import onebeat.core.opening.Openings;
@@ -50,6 +49,6 @@ public record Value(double score, double power, double opening, double exposure,
     }
 
     private static String words(Act act) {
-        return Notation.print(new Act(act.feint(), act.technique(), act.level(), Intent.NORMAL, act.span()));
+        return Notation.print(act.normal());
     }
 }

@@ -14,4 +14,9 @@ public record Act(boolean feint, Technique technique, Level level, Intent intent
     public boolean isStrike() {
         return technique.isStrike() && !feint;
     }
+
+    /// The same with nothing said of how hard: as habits and repertoires name it.
+    public Act normal() {
+        return new Act(feint, technique, level, Intent.NORMAL, span);
+    }
 }

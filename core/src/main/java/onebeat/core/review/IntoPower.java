@@ -12,20 +12,18 @@ final class IntoPower implements Rule {
     public List<Suspicion> check(Scene scene) {
         return scene.own().stream()
                 .filter(s -> s.placed().technique().code().startsWith("circle-"))
-                .filter(s -> !s.placed().side().orElse(Side.LEAD).equals(safe(scene.pairingAt(s))))
+                .filter(s -> !s.placed()
+                        .side()
+                        .orElse(Side.LEAD)
+                        .equals(scene.pairingAt(s).safeSide()))
                 .map(s -> suspicion(scene, s))
                 .toList();
     }
 
-    /// The own side toward which it is safe to go: toward his lead hand.
-    static Side safe(Pairing pairing) {
-        return pairing == Pairing.SAME ? Side.REAR : Side.LEAD;
-    }
-
     private static Suspicion suspicion(Scene scene, Step step) {
-        Side safe = safe(scene.pairingAt(step));
-        String text = Reasons.of("INTO_POWER", Reasons.beat(step), Reasons.side(safe));
-        String mend = safe == Side.REAR ? "circle-rear" : "circle-lead";
+        Pairing pairing = scene.pairingAt(step);
+        String text = Reasons.of("INTO_POWER", Reasons.beat(step), Reasons.side(pairing.safeSide()));
+        String mend = pairing.wayOut();
         return new Suspicion(
                 Code.INTO_POWER,
                 List.of(step),

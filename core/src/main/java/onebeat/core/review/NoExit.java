@@ -5,7 +5,8 @@ import onebeat.core.exchange.Pairing;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 
-/// NO_EXIT: nothing after the last strike. The exit leads away from the opponent's power side: toward the own rear side
+/// NO_EXIT: nothing after the last strike. The exit leads away from the opponent's power side: toward the
+/// own rear side
 /// in the same stance, toward the own lead side in open pairing (F10, common practice).
 final class NoExit implements Rule {
 
@@ -23,9 +24,9 @@ final class NoExit implements Rule {
         if (leaves) {
             return List.of();
         }
-        boolean toRear = pairingAtEnd(scene, last) == Pairing.SAME;
-        String exit = toRear ? "circle-rear" : "circle-lead";
-        String text = Reasons.of("NO_EXIT", toRear ? "the rear side" : "the lead side");
+        Pairing pairing = pairingAtEnd(scene, last);
+        String exit = pairing.wayOut();
+        String text = Reasons.of("NO_EXIT", Reasons.side(pairing.safeSide()));
         return List.of(new Suspicion(
                 Code.NO_EXIT, List.of(last), text, () -> List.of(scene.surgery().append(exit))));
     }

@@ -2,12 +2,12 @@ package onebeat.core.review;
 
 import java.util.List;
 import java.util.Optional;
-import onebeat.core.exchange.Side;
 import onebeat.core.play.Step;
 
 /// ROLL_UNDER_KNEES: a roll where knees are thrown. Boxing rolls under hooks; where knees and kicks come many
 /// never do,
-/// others only straight down and as an exit (common practice; schools differ). A note where the rules have no knees.
+/// others only straight down and as an exit (common practice; schools differ). A note where the rules have
+/// no knees.
 final class RollUnderKnees implements Rule {
 
     @Override
@@ -31,7 +31,7 @@ final class RollUnderKnees implements Rule {
 
     private static List<String> mends(Scene scene, Step roll) {
         Surgery surgery = scene.surgery();
-        String exit = IntoPower.safe(scene.pairingAt(roll)) == Side.REAR ? "circle-rear" : "circle-lead";
+        String exit = scene.pairingAt(roll).wayOut();
         return roll.placed().meets().isPresent()
                 ? List.of(surgery.replace(roll, "block"), surgery.replace(roll, "parry"), surgery.replace(roll, "off"))
                 : List.of(surgery.replace(roll, exit), surgery.replace(roll, "off"));

@@ -1,10 +1,11 @@
 package onebeat.core.review;
 
 import java.util.List;
-import onebeat.core.exchange.Side;
+import onebeat.core.exchange.Pairing;
 import onebeat.core.play.Step;
 
-/// STRAIGHT_RETREAT: after the last strike he only steps straight back, where the next one still finds him (F10,
+/// STRAIGHT_RETREAT: after the last strike he only steps straight back, where the next one still finds him
+/// (F10,
 /// common
 /// practice).
 final class StraightRetreat implements Rule {
@@ -18,9 +19,9 @@ final class StraightRetreat implements Rule {
             return List.of();
         }
         Step out = after.getFirst();
-        Side safe = IntoPower.safe(scene.pairingAt(out));
-        String text = Reasons.of("STRAIGHT_RETREAT", Reasons.beat(out), Reasons.side(safe));
-        String mend = safe == Side.REAR ? "circle-rear" : "circle-lead";
+        Pairing pairing = scene.pairingAt(out);
+        String text = Reasons.of("STRAIGHT_RETREAT", Reasons.beat(out), Reasons.side(pairing.safeSide()));
+        String mend = pairing.wayOut();
         return List.of(new Suspicion(
                 Code.STRAIGHT_RETREAT,
                 List.of(out),

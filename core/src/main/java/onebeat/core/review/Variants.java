@@ -9,7 +9,6 @@ import onebeat.core.exchange.Catalogue;
 import onebeat.core.exchange.Intent;
 import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Pairing;
-import onebeat.core.exchange.Side;
 import onebeat.core.exchange.Technique;
 import onebeat.core.notation.Act;
 import onebeat.core.notation.Notation;
@@ -17,7 +16,8 @@ import onebeat.core.notation.Read;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 
-/// The same line with one thing changed: a strike to another level, from the other side, harder or lighter, or another
+/// The same line with one thing changed: a strike to another level, from the other side, harder or lighter,
+/// or another
 /// end (F19: one start, several ends). Those without a `stop` that the line has not, ranked.
 public final class Variants {
 
@@ -101,11 +101,9 @@ public final class Variants {
                         && t.fixedSide().equals(act.technique().fixedSide())
                         && t.counts() == act.technique().counts())
                 .forEach(t -> add(all, scene, last, with(act, t, t.usualLevel(), act.intent()), Change.END));
-        boolean toRear = IntoPower.safe(Pairing.of(
-                        last.after().stance(),
-                        scene.way().at(last.beat()).partner().stance()))
-                == Side.REAR;
-        for (String exit : List.of(toRear ? "circle-rear" : "circle-lead", "off", "piv", "tie")) {
+        Pairing pairing = Pairing.of(
+                last.after().stance(), scene.way().at(last.beat()).partner().stance());
+        for (String exit : List.of(pairing.wayOut(), "off", "piv", "tie")) {
             List<Step> after = scene.afterLastStrike();
             all.add(new Candidate(
                     after.isEmpty()

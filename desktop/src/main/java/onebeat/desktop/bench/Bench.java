@@ -466,9 +466,7 @@ public final class Bench implements Station {
             return true;
         }
         Odds film = FilmOdds.of(
-                review.get().read().line(),
-                desk.camp().exchanges().all(),
-                desk.camp().vocabulary());
+                review.get().read().line(), desk.camp().studied(), desk.camp().vocabulary());
         if (film.equals(Odds.even())) {
             desk.warn(Texts.of("bench.odds.nofilm"));
             return true;

@@ -53,14 +53,31 @@ public final class DemoCamp {
     private static final int GAP_BEATS = 4;
     private static final int ROUND_S = 180;
 
+    /// A few exchanges drawn by `scripts/make-clip.sh`.
+    private static final String CLIP = "ring-apron.mp4";
+
     private DemoCamp() {}
 
-    /// The demo camp in this file, made where it is missing. Days are counted from `today`, so that tonight's session
+    /// The demo camp in this file, made where it is missing. Days are counted from `today`, so that
+    /// tonight's session
     /// is always tonight's.
     public static Opening openOrCreate(Path path, LocalDate today) {
+        layClip(path.toAbsolutePath().resolveSibling(CLIP));
         return Files.exists(path)
                 ? CampFile.open(path)
                 : CampFile.create(path, card(today), filling -> edits(today).forEach(filling::add));
+    }
+
+    /// The short clip lies beside the camp, as any film may. Without it the reel is drawn.
+    private static void layClip(Path clip) {
+        try (InputStream in = DemoCamp.class.getResourceAsStream("/onebeat/desktop/demo/" + CLIP)) {
+            if (in != null && !Files.exists(clip)) {
+                Files.createDirectories(clip.resolveSibling("."));
+                Files.copy(in, clip);
+            }
+        } catch (IOException e) {
+            System.err.println("The demo's film clip could not be laid at " + clip + ": " + e.getMessage());
+        }
     }
 
     private static Card card(LocalDate today) {
@@ -109,8 +126,17 @@ public final class DemoCamp {
     }
 
     private static void film(List<Edit> edits) {
-        String reel = "harbour-hall";
-        edits.add(Edit.add(Place.REELS, new Reel(reel, "sparring, harbour hall · second reel", 540, ROUND_S)));
+        for (CSVRecord row : rows("reels.csv")) {
+            edits.add(Edit.add(
+                    Place.REELS,
+                    new Reel(
+                            row.get("id"),
+                            row.get("name"),
+                            Double.parseDouble(row.get("seconds")),
+                            Double.parseDouble(row.get("round_seconds")),
+                            row.get("subject"),
+                            row.get("file"))));
+        }
         try (Reader file = open("film.csv")) {
             FilmCsv.read(file, Vocabulary.standard())
                     .exchanges()

@@ -75,7 +75,8 @@ public final class Desk implements AutoCloseable {
         Shelf<Exchange> exchanges = camp().exchanges();
         if (learned == null || learnedFrom == null || !exchanges.equals(learnedFrom)) {
             learnedFrom = exchanges;
-            learned = Learned.of(PartnerModel.usual(), Sightings.of(exchanges.all(), Who.PARTNER, camp().vocabulary()));
+            learned =
+                    Learned.of(PartnerModel.usual(), Sightings.of(camp().studied(), Who.PARTNER, camp().vocabulary()));
         }
         return learned;
     }

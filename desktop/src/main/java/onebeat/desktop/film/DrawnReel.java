@@ -91,9 +91,17 @@ final class DrawnReel {
                         : Optional.empty());
     }
 
+    /// Who is studied: the opponent, or another of the opponent's build, since nobody measured him.
+    Fighter studied() {
+        Fighter opponent = camp.card().opponent();
+        return reel.isOf(opponent.name())
+                ? opponent
+                : new Fighter(reel.subject(), opponent.stance(), opponent.heightCm(), opponent.spanCm());
+    }
+
     private Setting setting(Exchange exchange) {
         Fighter athlete = camp.card().athlete();
-        Fighter opponent = camp.card().opponent();
+        Fighter opponent = studied();
         return new Setting(
                 new Fighter(athlete.name(), exchange.athleteStance(), athlete.heightCm(), athlete.spanCm()),
                 new Fighter(opponent.name(), exchange.partnerStance(), opponent.heightCm(), opponent.spanCm()));

@@ -1,14 +1,13 @@
 package onebeat.desktop.film;
 
-import java.util.ArrayList;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Consumer;
-import javafx.animation.AnimationTimer;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -16,105 +15,102 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
+import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
-import onebeat.core.exchange.Pairing;
 import onebeat.core.film.Exchange;
-import onebeat.core.film.FollowUps;
 import onebeat.core.film.Outcome;
 import onebeat.core.film.Reel;
+import onebeat.core.film.Seized;
+import onebeat.core.holding.Odds;
 import onebeat.core.play.Who;
-import onebeat.core.review.Review;
+import onebeat.core.review.Context;
 import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.Frame;
 import onebeat.desktop.desk.LineWatch.Seen;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Station;
 import onebeat.desktop.desk.Texts;
-import onebeat.desktop.figures.FigureView;
+import onebeat.desktop.film.Insights.Insight;
+import onebeat.desktop.print.Print;
 
-/// Film: typing a call line while it plays logs an exchange; the next single key is its outcome.
+/// Film: typing a call line while it plays logs an exchange; the next single key is its outcome. Beside it
+/// stands what
+/// the exchanges add up to.
 public final class Film implements Station {
 
     private static final double STEP_S = 0.1;
-    private static final int ROWS = 4;
 
     /// Exchanges start at this tempo when they become drills. A default.
     private static final int FIRST_BPM = 60;
 
+    /// A new film is one round until somebody says how long its rounds are. A default (F40).
+    private static final double ROUND_S = 180;
+
     private final Desk desk;
-    private final Consumer<Station.Name> go;
-    private final Consumer<String> type;
-    private final Consumer<String> prompt;
+    private final Frame frame;
     private final HBox view = new HBox(14);
-    private final FigureView figures = new FigureView();
     private final Text reelName = Look.text("", "small");
+    private final Text scene = Look.text("", "small");
     private final Text time = Look.text("", "narrow");
     private final Text state = Look.text("", "small");
+    private final Text cannot = Look.text("", "small", "screen-wrong");
     private final TimeRope axis = new TimeRope(this::seek);
-    private final VBox rows = new VBox(6);
-    private final Text habitsTitle = Look.text("", "title");
-    private final Text habitsUnder = Look.text("", "soft");
-    private final FrayView habits = new FrayView();
-    private Optional<DrawnReel> reel = Optional.empty();
+    private final ExchangeRows rows = new ExchangeRows(this::seek);
+    private final HabitsPage habits = new HabitsPage();
+    private final IdeasPage ideas = new IdeasPage();
+    private final PlanPage plan = new PlanPage();
+    private final StackPane right = new StackPane();
+    private final Log log;
+    private final Reeling reeling;
+    private final Insights insights;
+    private final ArrivalPage arrival;
     private Optional<String> chosen = Optional.empty();
     private Optional<String> awaitsOutcome = Optional.empty();
-    private double timeS;
-    private boolean playing;
-    private boolean slow;
-    private boolean looping;
-    private final AnimationTimer timer = new AnimationTimer() {
-        private long last;
+    private Optional<String> amends = Optional.empty();
 
-        @Override
-        public void start() {
-            last = System.nanoTime();
-            super.start();
-        }
-
-        @Override
-        public void handle(long now) {
-            long nanos = System.nanoTime();
-            run((nanos - last) / 1e9);
-            last = nanos;
-        }
-    };
-
-    /// @param go leads to another station
-    /// @param type puts a line into the call line
-    /// @param prompt shows what stands before the call line
-    public Film(Desk desk, Consumer<Station.Name> go, Consumer<String> type, Consumer<String> prompt) {
+    public Film(Desk desk, Frame frame) {
         this.desk = desk;
-        this.go = go;
-        this.type = type;
-        this.prompt = prompt;
+        this.frame = frame;
+        log = new Log(desk);
+        reeling = new Reeling(desk, this::showTime, this::lengthKnown);
+        insights = new Insights(desk);
+        arrival = new ArrivalPage(desk);
         build();
     }
 
     private void build() {
-        figures.getStyleClass().add("on-screen");
-        HBox head = new HBox(reelName, Look.spring(), time);
-        head.setAlignment(Pos.CENTER);
-        HBox foot = new HBox(state);
+        HBox head = new HBox(new VBox(2, reelName, scene), Look.spring(), time);
+        head.setAlignment(Pos.TOP_LEFT);
+        VBox foot = new VBox(2, cannot, state);
         foot.setAlignment(Pos.CENTER);
         VBox over = new VBox(head, spring(), foot);
         over.setMouseTransparent(true);
         over.getStyleClass().add("screen-words");
-        StackPane screen = new StackPane(figures, over);
+        StackPane screen = new StackPane(reeling.screen(), over);
         screen.getStyleClass().add("screen");
         screen.setMinSize(0, 0);
         VBox.setVgrow(screen, Priority.ALWAYS);
-        rows.setMinHeight(Region.USE_PREF_SIZE);
         VBox left = new VBox(10, screen, axis, rows);
-        VBox right = new VBox(4, habitsTitle, habitsUnder, habits);
-        right.getStyleClass().add("paper");
-        VBox.setVgrow(habits, Priority.ALWAYS);
+        right.getChildren().setAll(habits);
         left.setMinWidth(0);
         right.setMinWidth(0);
         left.prefWidthProperty().bind(view.widthProperty().multiply(0.55));
         left.maxWidthProperty().bind(left.prefWidthProperty());
         HBox.setHgrow(right, Priority.ALWAYS);
         view.getChildren().setAll(left, right);
+        view.setOnDragOver(e -> {
+            if (e.getDragboard().hasFiles()) {
+                e.acceptTransferModes(TransferMode.LINK);
+            }
+        });
+        view.setOnDragDropped(e -> {
+            if (e.getDragboard().hasFiles()) {
+                take(e.getDragboard().getFiles().getFirst().toPath());
+                e.setDropCompleted(true);
+            }
+        });
     }
 
     private static Pane spring() {
@@ -135,7 +131,11 @@ public final class Film implements Station {
 
     @Override
     public String prompt() {
-        return reel.isPresent() ? Texts.filmTime(timeS) : "";
+        return reel().isEmpty()
+                ? ""
+                : amends.flatMap(desk.camp().exchanges()::get)
+                        .map(e -> Texts.of("film.prompt.amend", Texts.filmTime(e.timeS())))
+                        .orElseGet(() -> Texts.filmTime(reeling.timeS()));
     }
 
     @Override
@@ -143,122 +143,78 @@ public final class Film implements Station {
         return Texts.of("film.keys");
     }
 
+    /// Film shows the opponent herself, whoever stands at the door.
+    @Override
+    public Context context(Camp camp) {
+        return camp.againstOpponent().with(desk.model());
+    }
+
+    private Optional<DrawnReel> reel() {
+        return reeling.reel();
+    }
+
     @Override
     public void open() {
         Optional<Reel> on = desk.reelProperty().get().flatMap(desk.camp().reels()::get);
-        reel = on.map(r -> new DrawnReel(desk.camp(), r));
-        reelName.setText(on.map(Reel::name).orElse(Texts.of("film.empty")));
-        showHabits();
+        reeling.show(on);
+        String opponent = desk.camp().card().opponent().name();
+        reelName.setText(on.map(r -> r.isOf(opponent) ? r.name() : Texts.of("film.other", r.name(), r.subject()))
+                .orElse(Texts.of("film.empty")));
+        habits.show(desk.camp());
+        rows.getChildren().clear();
         showTime();
+        if (right.getChildren().contains(ideas)) {
+            askIdeas();
+        } else if (right.getChildren().contains(plan)) {
+            askPlan();
+        }
     }
 
     @Override
     public void leave() {
-        pause();
+        reeling.pause();
         awaitsOutcome = Optional.empty();
+        amends = Optional.empty();
     }
 
-    private void showHabits() {
-        String opponent = desk.camp().card().opponent().name();
-        habitsTitle.setText(Texts.of("film.habits", opponent));
-        int exchanges = desk.camp().exchanges().size();
-        long open = desk.camp().exchanges().all().stream()
-                .filter(e -> e.pairing() == Pairing.OPEN)
-                .count();
-        habitsUnder.setText(
-                Texts.of("film.habits.from", exchanges, desk.camp().reels().size(), open));
-        habits.show(FollowUps.of(
-                desk.camp().exchanges().all(), Who.PARTNER, desk.camp().vocabulary()));
+    @Override
+    public void close() {
+        reeling.close();
+        insights.close();
+        arrival.close();
     }
 
     private void showTime() {
-        time.setText(Texts.filmTime(timeS));
-        state.setText(stateWords());
-        prompt.accept(prompt());
-        Optional<DrawnReel.Frame> frame = reel.flatMap(r -> r.at(timeS));
-        frame.ifPresentOrElse(
-                f -> figures.show(f.way(), f.setting(), f.beat()),
-                () -> figures.show(null, desk.camp().setting(), 0));
-        Optional<String> now = reel.flatMap(r -> r.nearest(timeS)).map(Exchange::id);
-        if (!now.equals(chosen) || rows.getChildren().isEmpty()) {
-            chosen = now;
+        double now = reeling.timeS();
+        time.setText(Texts.filmTime(now));
+        state.setText(reeling.words());
+        cannot.setText(reeling.cannot().orElse(""));
+        frame.prompt(prompt());
+        Optional<Exchange> nearest = reel().flatMap(r -> r.nearest(now));
+        if (!nearest.map(Exchange::id).equals(chosen) || rows.getChildren().isEmpty()) {
+            chosen = nearest.map(Exchange::id);
             showExchanges();
         }
-        axis.time(timeS);
+        axis.time(now, reeling.begin(), reeling.end());
     }
 
     private void showExchanges() {
-        reel.ifPresent(r -> axis.show(r.reel(), r.exchanges(), chosen));
-        List<Exchange> all = reel.map(DrawnReel::exchanges).orElse(List.of());
-        List<Node> nodes = new ArrayList<>();
-        int here = chosenIndex(all);
-        int from = Math.clamp(here - 1, 0, Math.max(0, all.size() - ROWS));
-        for (Exchange exchange : all.subList(from, Math.min(all.size(), from + ROWS))) {
-            nodes.add(row(exchange));
-        }
-        if (nodes.isEmpty()) {
-            nodes.add(Look.flow(Look.text(Texts.of("film.rows.empty"), "soft")));
-        }
-        rows.getChildren().setAll(nodes);
-    }
-
-    private int chosenIndex(List<Exchange> all) {
-        return chosen.map(id -> all.stream().map(Exchange::id).toList().indexOf(id))
-                .orElse(0);
-    }
-
-    private Node row(Exchange exchange) {
-        boolean here = chosen.equals(Optional.of(exchange.id()));
-        boolean asks = awaitsOutcome.equals(Optional.of(exchange.id()));
-        Text when = Look.text(Texts.filmTime(exchange.timeS()), "soft");
-        when.setWrappingWidth(66);
-        Text outcome = asks
-                ? Look.text(Texts.of("film.outcome.ask"), "caution", "of-athlete")
-                : Look.text(Texts.of("outcome." + exchange.outcome().word()), "soft");
-        Text starter = Look.text(
-                exchange.starter() == Who.ATHLETE
-                        ? desk.camp().card().athlete().name()
-                        : desk.camp().card().opponent().name(),
-                "small",
-                exchange.starter() == Who.ATHLETE ? "of-athlete" : "of-partner");
-        starter.setWrappingWidth(58);
-        Text line = Look.text(exchange.line(), "mono-strong");
-        HBox row = asks
-                ? new HBox(10, line, Look.spring(), outcome)
-                : new HBox(10, when, starter, line, Look.spring(), outcome);
-        row.setAlignment(Pos.CENTER_LEFT);
-        row.getStyleClass().setAll("row", "paper-row");
-        row.pseudoClassStateChanged(Look.CHOSEN, here);
-        row.setOnMouseClicked(_ -> seek(exchange.timeS()));
-        return row;
-    }
-
-    private String stateWords() {
-        String speed = slow ? Texts.of("film.half") : "";
-        String loop = looping ? Texts.of("film.looping") : "";
-        String run = Texts.of(playing ? "film.playing" : "film.paused");
-        return String.join(
-                " · ",
-                List.of(run, speed, loop).stream().filter(w -> !w.isEmpty()).toList());
-    }
-
-    private void run(double seconds) {
-        if (reel.isEmpty()) {
-            return;
-        }
-        double next = timeS + seconds * (slow ? 0.5 : 1);
-        if (looping) {
-            Optional<Exchange> here = chosenExchange();
-            if (here.isPresent() && next > reel.get().to(here.get())) {
-                next = reel.get().from(here.get());
-            }
-        }
-        if (next >= reel.get().reel().seconds()) {
-            next = reel.get().reel().seconds();
-            pause();
-        }
-        timeS = next;
-        showTime();
+        reel().ifPresent(r -> axis.show(r.reel(), r.exchanges(), chosen));
+        String athlete = desk.camp().card().athlete().name();
+        String studied = reel().map(r -> r.studied().name()).orElse("");
+        scene.setText(chosenExchange()
+                .map(e -> Texts.of(
+                        "film.scene",
+                        athlete,
+                        Texts.of("stance." + e.athleteStance()),
+                        studied,
+                        Texts.of("stance." + e.partnerStance()),
+                        e.range()
+                                .map(r -> Texts.of("band." + r.name().toLowerCase(Locale.ROOT)))
+                                .orElse(Texts.of("film.norange"))))
+                .orElse(""));
+        rows.show(new ExchangeRows.Shown(
+                reel().map(DrawnReel::exchanges).orElse(List.of()), chosen, awaitsOutcome, athlete, studied));
     }
 
     private Optional<Exchange> chosenExchange() {
@@ -267,20 +223,24 @@ public final class Film implements Station {
 
     /// Goes to a time on the reel, in seconds.
     public void seek(double seconds) {
-        double end = reel.map(r -> r.reel().seconds()).orElse(0.0);
-        timeS = Math.clamp(seconds, 0, end);
-        showTime();
+        reeling.seek(seconds);
     }
 
-    private void pause() {
-        playing = false;
-        timer.stop();
-        state.setText(stateWords());
+    /// The length that a film turned out to have is kept with its reel.
+    private void lengthKnown(Reel reel, double seconds) {
+        desk.camp()
+                .reels()
+                .get(reel.id())
+                .filter(r -> Math.abs(r.seconds() - seconds) > 0.5)
+                .ifPresent(r -> {
+                    desk.save(Edit.change(Place.REELS, r, r.withFile(r.file(), seconds)));
+                    open();
+                });
     }
 
     @Override
     public String entered(Seen seen) {
-        if (reel.isEmpty()) {
+        if (reel().isEmpty()) {
             desk.warn(Texts.of("film.empty"));
             return seen.text();
         }
@@ -288,61 +248,103 @@ public final class Film implements Station {
             desk.warn(seen.misread().map(m -> m.sentence()).orElse(Texts.of("bench.nothing")));
             return seen.text();
         }
-        Exchange exchange = exchange(reel.get().reel(), seen.review().get());
-        if (!desk.save(Edit.add(Place.EXCHANGES, exchange))) {
-            return seen.text();
+        String line = seen.review().get().canonical();
+        Optional<Exchange> amended = amends.flatMap(desk.camp().exchanges()::get);
+        amends = Optional.empty();
+        if (amended.isPresent()) {
+            boolean done = log.amend(amended.get(), line);
+            open();
+            return done ? "" : seen.text();
         }
-        awaitsOutcome = Optional.of(exchange.id());
-        desk.say(Texts.of("film.logged", Texts.filmTime(exchange.timeS())));
-        open();
-        chosen = Optional.of(exchange.id());
-        showExchanges();
-        return "";
+        return logged(line) ? "" : seen.text();
     }
 
-    /// The exchange that was seen: pairing and range are carried over from the last one logged.
-    private Exchange exchange(Reel on, Review review) {
-        Optional<Exchange> last = desk.camp().exchanges().all().stream().reduce((_, later) -> later);
-        boolean partnerStarts = review.canonical().startsWith("(");
-        return new Exchange(
-                desk.camp().exchanges().nextId("x"),
-                on.id(),
-                Math.round(timeS * 10) / 10.0,
-                on.roundAt(timeS),
-                partnerStarts ? Who.PARTNER : Who.ATHLETE,
-                last.map(Exchange::athleteStance)
-                        .orElse(desk.camp().card().athlete().stance()),
-                last.map(Exchange::partnerStance)
-                        .orElse(desk.camp().card().opponent().stance()),
-                last.flatMap(Exchange::range),
-                review.canonical(),
-                Outcome.NONE,
-                "");
+    private boolean logged(String line) {
+        Optional<Exchange> exchange = log.add(reel().orElseThrow().reel(), reeling.timeS(), line);
+        exchange.ifPresent(e -> {
+            awaitsOutcome = Optional.of(e.id());
+            desk.say(Texts.of("film.logged", Texts.filmTime(e.timeS())));
+            open();
+            chosen = Optional.of(e.id());
+            showExchanges();
+        });
+        return exchange.isPresent();
     }
 
     @Override
     public boolean pressed(KeyEvent key, boolean typing) {
         boolean held = key.isControlDown() || key.isAltDown();
-        if (!held && awaitsOutcome.isPresent() && takeOutcome(key.getCode())) {
+        KeyCode code = key.getCode();
+        if (!held && awaitsOutcome.isPresent() && takeOutcome(code)) {
             return true;
+        }
+        if (code.isFunctionKey()) {
+            return takeLine(Integer.parseInt(code.getName().substring(1)));
         }
         if (typing && !held) {
             return false;
         }
-        return switch (key.getCode()) {
-            case SPACE -> play();
-            case LEFT -> step(-STEP_S);
-            case RIGHT -> step(STEP_S);
-            case UP -> choose(-1);
-            case DOWN -> choose(1);
-            case L -> loop();
-            case H -> halfSpeed();
-            case B -> toBench();
-            case PAGE_DOWN -> nextReel(1);
-            case PAGE_UP -> nextReel(-1);
-            case DELETE, BACK_SPACE -> remove();
-            default -> false;
+        if (arrives() && !held && (code == KeyCode.ENTER || code == KeyCode.ESCAPE)) {
+            return decide(code == KeyCode.ENTER);
+        }
+        return switch (code) {
+            case SPACE, LEFT, RIGHT, UP, DOWN, PAGE_UP, PAGE_DOWN, L, H, OPEN_BRACKET, CLOSE_BRACKET, BACK_SLASH ->
+                watch(key);
+            case I -> turnTo(ideas);
+            case F -> turnTo(plan);
+            case E -> !key.isControlDown() && playBehind();
+            case P -> key.isAltDown() && print();
+            case O -> openFile();
+            case W -> !key.isControlDown() && reelForm();
+            // With Ctrl these belong to the call line.
+            case A -> !key.isControlDown() && amend();
+            case X -> !key.isControlDown() && write();
+            default -> change(key);
         };
+    }
+
+    /// The keys that move the film.
+    private boolean watch(KeyEvent key) {
+        switch (key.getCode()) {
+            case SPACE -> reeling.toggle();
+            case LEFT -> step(key.isShiftDown() ? -10 * STEP_S : -STEP_S);
+            case RIGHT -> step(key.isShiftDown() ? 10 * STEP_S : STEP_S);
+            case UP -> upOrDown(-1, key.isControlDown());
+            case DOWN -> upOrDown(1, key.isControlDown());
+            case PAGE_UP -> nextReel(-1);
+            case PAGE_DOWN -> nextReel(1);
+            case L -> reeling.loop();
+            case H -> reeling.halfSpeed();
+            case OPEN_BRACKET -> reeling.markBegin();
+            case CLOSE_BRACKET -> reeling.markEnd();
+            default -> reeling.unmark();
+        }
+        showTime();
+        return true;
+    }
+
+    /// The keys that change the exchange at hand.
+    private boolean change(KeyEvent key) {
+        KeyCode code = key.getCode();
+        Optional<Exchange> exchange = chosenExchange();
+        switch (code) {
+            case B -> exchange.ifPresent(this::toBench);
+            case R -> exchange.ifPresent(e -> logged(e.line()));
+            case S -> exchange.ifPresent(e -> log.changeStance(e, key.isShiftDown() ? Who.ATHLETE : Who.PARTNER));
+            case G -> exchange.ifPresent(log::nextRange);
+            case COMMA ->
+                exchange.ifPresent(e -> seek(log.move(reel().orElseThrow().reel(), e, -STEP_S)));
+            case PERIOD ->
+                exchange.ifPresent(e -> seek(log.move(reel().orElseThrow().reel(), e, STEP_S)));
+            case DELETE, BACK_SPACE -> exchange.filter(log::remove).ifPresent(_ -> chosen = Optional.empty());
+            default -> {
+                return false;
+            }
+        }
+        if (code != KeyCode.B && code != KeyCode.R) {
+            open();
+        }
+        return true;
     }
 
     private boolean takeOutcome(KeyCode code) {
@@ -357,102 +359,187 @@ public final class Film implements Station {
         };
         Optional<Exchange> exchange = awaitsOutcome.flatMap(desk.camp().exchanges()::get);
         awaitsOutcome = Optional.empty();
-        if (outcome.isPresent() && exchange.isPresent()) {
-            desk.save(
-                    Edit.change(Place.EXCHANGES, exchange.get(), exchange.get().withOutcome(outcome.get())));
-            desk.say(
-                    Texts.of("film.outcome", Texts.of("outcome." + outcome.get().word())));
+        if (outcome.isPresent()) {
+            exchange.ifPresent(e -> log.judge(e, outcome.get()));
         }
         open();
-        showExchanges();
         return outcome.isPresent();
     }
 
-    private boolean play() {
-        if (reel.isEmpty()) {
-            return false;
-        }
-        if (playing) {
-            pause();
-        } else {
-            playing = true;
-            if (timeS >= reel.get().reel().seconds()) {
-                timeS = 0;
-            }
-            timer.start();
-            state.setText(stateWords());
-        }
-        return true;
+    private void step(double seconds) {
+        reeling.pause();
+        seek(reeling.timeS() + seconds);
     }
 
-    private boolean step(double seconds) {
-        pause();
-        seek(timeS + seconds);
-        return true;
-    }
-
-    private boolean choose(int step) {
-        List<Exchange> all = reel.map(DrawnReel::exchanges).orElse(List.of());
+    /// With Ctrl from habit to habit, else from exchange to exchange.
+    private void upOrDown(int by, boolean habit) {
+        if (habit) {
+            habits.step(by);
+            return;
+        }
+        List<Exchange> all = reel().map(DrawnReel::exchanges).orElse(List.of());
         if (!all.isEmpty()) {
-            seek(all.get(Math.clamp(chosenIndex(all) + step, 0, all.size() - 1)).timeS());
+            int at = chosen.map(id -> all.stream().map(Exchange::id).toList().indexOf(id))
+                    .orElse(0);
+            seek(all.get(Math.clamp(at + by, 0, all.size() - 1)).timeS());
         }
-        return true;
     }
 
-    private boolean loop() {
-        looping = !looping;
-        state.setText(stateWords());
-        return true;
-    }
-
-    private boolean halfSpeed() {
-        slow = !slow;
-        state.setText(stateWords());
-        return true;
-    }
-
-    private boolean nextReel(int step) {
+    private void nextReel(int step) {
         List<String> ids = desk.camp().reels().all().stream().map(Reel::id).toList();
         if (!ids.isEmpty()) {
             int now = desk.reelProperty().get().map(ids::indexOf).orElse(0);
             desk.reelProperty().set(Optional.of(ids.get(Math.floorMod(now + step, ids.size()))));
-            timeS = 0;
             chosen = Optional.empty();
-            rows.getChildren().clear();
             open();
+        }
+    }
+
+    private boolean playBehind() {
+        List<Exchange> behind = habits.behind().stream()
+                .flatMap(id -> desk.camp().exchanges().get(id).stream())
+                .toList();
+        reeling.playInARow(behind);
+        open();
+        return true;
+    }
+
+    private boolean turnTo(Region page) {
+        boolean back = right.getChildren().contains(page);
+        right.getChildren().setAll(back ? habits : page);
+        if (!back && page == ideas) {
+            askIdeas();
+        } else if (!back && page == plan) {
+            askPlan();
         }
         return true;
     }
 
-    private boolean remove() {
+    private void askIdeas() {
+        ideas.wait(desk.camp().card().opponent().name());
+        insights.ask(habits.habits(), insight -> ideas.show(insight, desk.camp()));
+    }
+
+    private void askPlan() {
+        plan.wait(desk.camp().card().opponent().name());
+        insights.ask(habits.habits(), insight -> plan.show(insight, desk.camp()));
+    }
+
+    private boolean print() {
+        insights.ask(habits.habits(), (Insight insight) -> Print.plan(desk, insight.plan()));
+        return true;
+    }
+
+    /// A function key takes a line to the bench: of the ideas, of the plan, or the drill of the habit at hand.
+    private boolean takeLine(int key) {
+        Optional<LinesPage.Taken> taken = switch (right.getChildren().getFirst()) {
+            case LinesPage page -> page.line(key);
+            case HabitsPage _
+            when key == 2 ->
+                habits.after()
+                        .flatMap(after -> Seized.of(after, insights.context(), insights.repertoire())
+                                .map(s -> new LinesPage.Taken(
+                                        Texts.of("film.drill.habit", after.stimulus()), s.line(), s.odds())));
+            default -> Optional.empty();
+        };
+        taken.ifPresent(t -> bench(t.name(), t.line(), t.odds(), ""));
+        return taken.isPresent();
+    }
+
+    /// Makes a drill of the exchange: his part becomes the feed, the athlete's part the answer, and his other
+    /// responses on film the reads.
+    private void toBench(Exchange exchange) {
+        Seized seized = Seized.of(exchange, habits.habits(), insights.context(), insights.repertoire());
+        bench(Texts.of("film.drill", Texts.filmTime(exchange.timeS())), seized.line(), seized.odds(), exchange.id());
+    }
+
+    private void bench(String name, String line, Odds odds, String source) {
+        Drill drill = new Drill(desk.camp().drills().nextId("d"), name, line, FIRST_BPM, desk.today(), source, odds);
+        if (desk.save(Edit.add(Place.DRILLS, drill))) {
+            desk.drillProperty().set(Optional.of(drill.id()));
+            frame.go(Name.BENCH);
+            frame.type(drill.line());
+            desk.say(Texts.of("film.benched", drill.name()));
+        }
+    }
+
+    private boolean amend() {
         chosenExchange().ifPresent(exchange -> {
-            if (desk.save(Edit.remove(Place.EXCHANGES, exchange))) {
-                desk.say(Texts.of("film.removed"));
-                chosen = Optional.empty();
-                open();
-                showExchanges();
-            }
+            amends = Optional.of(exchange.id());
+            frame.prompt(prompt());
+            frame.write(exchange.line());
         });
         return true;
     }
 
-    /// Makes a drill of the exchange: his part becomes the feed, the athlete's part the answer.
-    private boolean toBench() {
-        chosenExchange().ifPresent(exchange -> {
-            Drill drill = new Drill(
-                    desk.camp().drills().nextId("d"),
-                    Texts.of("film.drill", Texts.filmTime(exchange.timeS())),
-                    exchange.line(),
-                    FIRST_BPM,
-                    desk.today(),
-                    exchange.id());
-            if (desk.save(Edit.add(Place.DRILLS, drill))) {
-                desk.drillProperty().set(Optional.of(drill.id()));
-                go.accept(Name.BENCH);
-                type.accept(drill.line());
-                desk.say(Texts.of("film.benched", drill.name()));
-            }
+    private boolean reelForm() {
+        reel().map(DrawnReel::reel).ifPresent(before -> {
+            ReelForm form = new ReelForm(before, desk.camp().card().opponent().name(), after -> {
+                if (after.equals(before) || desk.save(Edit.change(Place.REELS, before, after))) {
+                    frame.closeForm();
+                }
+            });
+            frame.open(form);
+            form.begin();
         });
+        return true;
+    }
+
+    private boolean openFile() {
+        frame.choose().ifPresent(this::take);
+        return true;
+    }
+
+    /// Takes a file in: a film log by its ending, anything else as a film.
+    public void take(Path file) {
+        String name = String.valueOf(file.getFileName());
+        String low = name.toLowerCase(Locale.ROOT);
+        if (low.endsWith(".csv") || low.endsWith(".json")) {
+            right.getChildren().setAll(arrival);
+            arrival.read(file);
+            return;
+        }
+        String path = relative(file);
+        Optional<Reel> here = reel().map(DrawnReel::reel);
+        boolean moved = here.isPresent()
+                && reeling.cannot().isPresent()
+                && String.valueOf(Path.of(here.get().file()).getFileName()).equals(name);
+        Reel reel = moved
+                ? here.get().withFile(path, here.get().seconds())
+                : new Reel(desk.camp().reels().nextId("r"), name, ROUND_S, ROUND_S, "", path);
+        Optional<Reel> before = moved ? here : Optional.empty();
+        if (desk.save(new Edit.Change<>(Place.REELS, before, Optional.of(reel)))) {
+            desk.reelProperty().set(Optional.of(reel.id()));
+            desk.say(Texts.of(moved ? "film.found" : "film.opened", name));
+            open();
+        }
+    }
+
+    /// As seen from the camp file, where it lies below it, so that both can be carried elsewhere.
+    private String relative(Path file) {
+        Path whole = file.toAbsolutePath();
+        return whole.startsWith(desk.folder()) ? desk.folder().relativize(whole).toString() : whole.toString();
+    }
+
+    private boolean arrives() {
+        return right.getChildren().contains(arrival);
+    }
+
+    private boolean decide(boolean take) {
+        if (take && !arrival.take()) {
+            return true;
+        }
+        if (!take) {
+            arrival.drop();
+        }
+        right.getChildren().setAll(habits);
+        open();
+        return true;
+    }
+
+    /// Writes all exchanges beside the camp file, as CSV and as JSON.
+    private boolean write() {
+        FilmOut.write(desk);
         return true;
     }
 }

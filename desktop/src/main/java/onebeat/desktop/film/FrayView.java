@@ -2,21 +2,24 @@ package onebeat.desktop.film;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.BiConsumer;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.CubicCurve;
 import javafx.scene.shape.Line;
+import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 import onebeat.core.film.FollowUps.After;
 import onebeat.core.film.FollowUps.FollowUp;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Texts;
 
-/// Habits as ropes that fray into what he does next: a strand is as wide as its share, and beside it stand the count
-/// and
-/// the 95 % interval.
+/// Habits as ropes that fray into what he does next: a strand is as wide as its share, and beside it stand
+/// the count
+/// and the 95 % interval. One figure is at hand; where there are more habits than fit, those above it give way.
 final class FrayView extends Pane {
 
     private static final double ROOT_WIDTH = 22;
@@ -24,20 +27,48 @@ final class FrayView extends Pane {
     private static final double ROOT_TO = 150;
     private static final double LEAST_ROW = 28;
     private static final double MOST_ROW = 42;
-    private static final int MOST_RESPONSES = 3;
+    /// So many responses to a stimulus are drawn.
+    static final int MOST_RESPONSES = 3;
 
+    private final BiConsumer<String, String> choose;
     private List<After> habits = List.of();
+    private Optional<String> stimulus = Optional.empty();
+    private Optional<String> response = Optional.empty();
     private double row = LEAST_ROW;
 
-    FrayView() {
+    /// @param choose is told the stimulus and the response that were pressed
+    FrayView(BiConsumer<String, String> choose) {
+        this.choose = choose;
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         widthProperty().addListener((_, _, _) -> draw());
         heightProperty().addListener((_, _, _) -> draw());
     }
 
-    void show(List<After> now) {
+    void show(List<After> now, Optional<String> chosenStimulus, Optional<String> chosenResponse) {
         habits = now;
+        stimulus = chosenStimulus;
+        response = chosenResponse;
         draw();
+    }
+
+    /// The first habit that is drawn, so that the one at hand still fits below.
+    private int first() {
+        int at = stimulus.map(s -> habits.stream().map(After::stimulus).toList().indexOf(s))
+                .orElse(0);
+        double left = getHeight() - 8;
+        int first = Math.max(0, at);
+        for (int i = first; i >= 0; i--) {
+            left -= height(habits.get(i)) + 16;
+            if (left < 0) {
+                break;
+            }
+            first = i;
+        }
+        return first;
+    }
+
+    private double height(After after) {
+        return Math.max(row * Math.min(MOST_RESPONSES, after.responses().size()), row + 12);
     }
 
     private void draw() {
@@ -45,9 +76,9 @@ final class FrayView extends Pane {
         StringBuilder spoken = new StringBuilder();
         double y = 8;
         row = rowHeight();
-        for (After after : habits) {
+        for (After after : habits.isEmpty() ? habits : habits.subList(first(), habits.size())) {
             int rows = Math.min(MOST_RESPONSES, after.responses().size());
-            double height = Math.max(row * rows, row + 12);
+            double height = height(after);
             if (y + height > getHeight()) {
                 break;
             }
@@ -69,13 +100,13 @@ final class FrayView extends Pane {
 
     private void habit(List<Node> nodes, After after, double top, int rows, double height) {
         double middle = top + height / 2;
-        Text stimulus = Look.text(after.stimulus(), "mono-strong");
-        stimulus.setX(0);
-        stimulus.setY(middle - 2);
+        Text head = Look.text(after.stimulus(), "mono-strong");
+        head.setX(0);
+        head.setY(middle - 2);
         Text seen = Look.text(Texts.of("film.seen", after.seen()), "soft");
         seen.setX(0);
         seen.setY(middle + 15);
-        nodes.add(stimulus);
+        nodes.add(head);
         nodes.add(seen);
         Line root = new Line(ROOT_FROM, middle, ROOT_TO, middle);
         root.setStrokeWidth(ROOT_WIDTH);
@@ -87,37 +118,42 @@ final class FrayView extends Pane {
         double barTo = getWidth() - 56;
         double offset = -ROOT_WIDTH / 2;
         for (int i = rows - 1; i >= 0; i--) {
-            FollowUp response = after.responses().get(i);
+            FollowUp follow = after.responses().get(i);
             double y = top + (height - row * rows) / 2 + row * (i + 0.5);
-            double width = Math.max(2, response.share().share() * ROOT_WIDTH);
+            double width = Math.max(2, follow.share().share() * ROOT_WIDTH);
             double start = middle + ROOT_WIDTH / 2 - (offset + ROOT_WIDTH / 2) - width / 2;
             CubicCurve strand = new CubicCurve(ROOT_TO - 2, start, ROOT_TO + 45, start, fork - 50, y, fork, y);
             strand.setStrokeWidth(width);
             strand.getStyleClass().setAll(i == 0 ? "fray-most" : "fray");
             nodes.add(strand);
             offset += width;
-            Text word = Look.text(response.response(), i == 0 ? "mono-strong" : "mono");
+            boolean here =
+                    stimulus.equals(Optional.of(after.stimulus())) && response.equals(Optional.of(follow.response()));
+            if (here) {
+                Rectangle at = new Rectangle(fork + 6, y - row / 2 + 1, getWidth() - fork - 6, row - 2);
+                at.getStyleClass().setAll("fray-here");
+                nodes.add(at);
+            }
+            Text word = Look.text(follow.response(), i == 0 ? "mono-strong" : "mono");
+            word.setOnMouseClicked(_ -> choose.accept(after.stimulus(), follow.response()));
             word.setX(wordAt);
             word.setY(y + 5);
             nodes.add(word);
-            interval(nodes, response, y, barFrom, barTo);
+            interval(nodes, follow, y, barFrom, barTo);
         }
     }
 
-    private void interval(List<Node> nodes, FollowUp response, double y, double from, double to) {
+    private void interval(List<Node> nodes, FollowUp follow, double y, double from, double to) {
         Line rule = new Line(from, y, to, y);
         rule.getStyleClass().setAll("interval-rule");
         double width = to - from;
         Line bar = new Line(
-                from + response.share().low() * width,
-                y,
-                from + response.share().high() * width,
-                y);
+                from + follow.share().low() * width, y, from + follow.share().high() * width, y);
         bar.getStyleClass().setAll("interval");
-        Circle dot = new Circle(from + response.share().share() * width, y, 5);
+        Circle dot = new Circle(from + follow.share().share() * width, y, 5);
         dot.getStyleClass().setAll("interval-dot");
-        Text count = Look.text(
-                Texts.of("film.of", response.share().n(), response.share().of()), "small");
+        Text count =
+                Look.text(Texts.of("film.of", follow.share().n(), follow.share().of()), "small");
         count.setX(to + 10);
         count.setY(y + 5);
         nodes.addAll(List.of(rule, bar, dot, count));

@@ -25,6 +25,8 @@ final class TimeRope extends Pane {
     private static final double SIDE = 12;
 
     private final Line playhead = new Line();
+    private final Line first = new Line();
+    private final Line second = new Line();
     private Optional<Reel> reel = Optional.empty();
     private List<Exchange> exchanges = List.of();
     private Optional<String> chosen = Optional.empty();
@@ -36,6 +38,8 @@ final class TimeRope extends Pane {
         setPrefHeight(58);
         setAccessibleRole(AccessibleRole.SLIDER);
         playhead.getStyleClass().setAll("playhead");
+        first.getStyleClass().setAll("time-mark");
+        second.getStyleClass().setAll("time-mark");
         widthProperty().addListener((_, _, _) -> draw());
         setOnMousePressed(e -> seek.accept(timeAt(e.getX())));
         setOnMouseDragged(e -> seek.accept(timeAt(e.getX())));
@@ -48,13 +52,27 @@ final class TimeRope extends Pane {
         draw();
     }
 
-    void time(double now) {
+    /// @param begin where the first mark stands
+    /// @param end where the second mark stands
+    void time(double now, Optional<Double> begin, Optional<Double> end) {
         timeS = now;
+        peg(first, begin);
+        peg(second, end);
         playhead.setStartX(x(now));
         playhead.setEndX(x(now));
         playhead.setStartY(2);
         playhead.setEndY(44);
         setAccessibleText(Texts.of("film.axis", Texts.filmTime(now), exchanges.size()));
+    }
+
+    private void peg(Line peg, Optional<Double> at) {
+        peg.setVisible(at.isPresent());
+        at.ifPresent(seconds -> {
+            peg.setStartX(x(seconds));
+            peg.setEndX(x(seconds));
+            peg.setStartY(MIDDLE - 14);
+            peg.setEndY(MIDDLE + 14);
+        });
     }
 
     private void draw() {
@@ -80,9 +98,10 @@ final class TimeRope extends Pane {
         for (Exchange exchange : exchanges) {
             nodes.add(knot(exchange));
         }
-        nodes.add(playhead);
+        nodes.addAll(List.of(first, second, playhead));
         getChildren().setAll(nodes);
-        time(timeS);
+        playhead.setStartX(x(timeS));
+        playhead.setEndX(x(timeS));
     }
 
     /// The athlete's knots are round, the opponent's upright, so that they differ without colour too.

@@ -7,7 +7,9 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import onebeat.core.camp.Card;
 import onebeat.core.camp.Tonight;
+import onebeat.core.film.FightPlan;
 import onebeat.core.holding.Odds;
 import onebeat.core.holding.Script;
 import onebeat.core.review.Review;
@@ -18,6 +20,7 @@ import onebeat.desktop.desk.Texts;
 import onebeat.desktop.rope.RopeView;
 import onebeat.formats.cards.Cards;
 import onebeat.formats.cards.Drawing;
+import onebeat.formats.cards.PlanCard;
 import onebeat.formats.cards.Sheet;
 import onebeat.formats.cards.SheetPdf;
 
@@ -59,6 +62,17 @@ public final class Print {
                 desk.camp().setting().partner().name(),
                 Tonight.excesses(desk.camp(), session, schedule));
         write(desk, List.of(new Page(session.date() + " " + session.name(), sheet)));
+    }
+
+    /// The fight plan, one page for the corner.
+    public static void plan(Desk desk, FightPlan plan) {
+        Card card = desk.camp().card();
+        Sheet sheet = PlanCard.of(
+                plan,
+                card.athlete().name(),
+                card.opponent().name(),
+                card.fightNight().toString());
+        write(desk, List.of(new Page(Texts.of("print.plan", card.opponent().name()), sheet)));
     }
 
     private static Drawing rope(Desk desk, Review review, int way) {

@@ -3,7 +3,6 @@ package onebeat.desktop.shell;
 import java.util.List;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
-import onebeat.core.camp.Camp;
 import onebeat.core.review.Finding;
 import onebeat.core.review.Review;
 import onebeat.desktop.desk.LineWatch.Seen;
@@ -32,7 +31,7 @@ final class Preview extends VBox {
         setManaged(false);
     }
 
-    void show(Seen seen, Camp camp) {
+    void show(Seen seen) {
         boolean drawn = seen.review().isPresent();
         setVisible(drawn);
         setManaged(drawn);
@@ -41,8 +40,8 @@ final class Preview extends VBox {
             rope.show(new RopeView.Picture(
                     review,
                     0,
-                    camp.card().athlete().name(),
-                    camp.setting().partner().name(),
+                    review.context().setting().athlete().name(),
+                    review.context().setting().partner().name(),
                     false));
             List<Finding> findings = review.findings();
             finding.setText(

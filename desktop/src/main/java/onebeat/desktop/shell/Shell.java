@@ -1,9 +1,12 @@
 package onebeat.desktop.shell;
 
+import java.io.File;
+import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.LongSupplier;
+import java.util.function.Supplier;
 import javafx.animation.PauseTransition;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -17,6 +20,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
 import javafx.util.Duration;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Card;
@@ -29,19 +33,21 @@ import onebeat.desktop.book.Book;
 import onebeat.desktop.callline.CallLine;
 import onebeat.desktop.desk.CardForm;
 import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.Frame;
 import onebeat.desktop.desk.LineWatch;
 import onebeat.desktop.desk.LineWatch.Seen;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.PartnerForm;
 import onebeat.desktop.desk.Station;
 import onebeat.desktop.desk.Station.Name;
+import onebeat.desktop.desk.Texts;
 import onebeat.desktop.film.Film;
 import onebeat.desktop.floor.Floor;
 import onebeat.desktop.rounds.Rounds;
 import onebeat.desktop.sound.Sounds;
 
 /// The whole window: one path of five stations, the camp above, the call line below.
-public final class Shell {
+public final class Shell implements Frame {
 
     private static final Duration DRAFT_AFTER = Duration.millis(350);
 
@@ -62,13 +68,14 @@ public final class Shell {
     private Station here;
     private String settled = "";
     private boolean swallow;
+    private Supplier<Optional<Path>> choosing = this::chooseFile;
     private Optional<Region> form = Optional.empty();
 
     /// @param clockMs a monotonic clock in milliseconds, for the floor
     public Shell(Desk desk, Sounds sounds, LongSupplier clockMs) {
         this.desk = desk;
         this.band = new CampBand(desk.camp(), desk.today(), desk.door());
-        Film film = new Film(desk, this::go, this::type, this::prompt);
+        Film film = new Film(desk, this);
         stations.put(Name.FILM, film);
         stations.put(Name.BENCH, new Bench(desk, this::go, this::type, callLine::text));
         stations.put(Name.ROUNDS, new Rounds(desk, this::go));
@@ -160,6 +167,7 @@ public final class Shell {
     }
 
     /// Goes to a station.
+    @Override
     public void go(Name name) {
         form = Optional.empty();
         draft.stop();
@@ -193,8 +201,8 @@ public final class Shell {
         foot.setManaged(visible);
     }
 
-    /// Puts a line into the call line, as the station's own.
-    private void type(String line) {
+    @Override
+    public void type(String line) {
         settled = line;
         boolean same = callLine.text().equals(line);
         callLine.set(line);
@@ -203,10 +211,45 @@ public final class Shell {
         }
     }
 
-    private void prompt(String words) {
+    @Override
+    public void write(String line) {
+        callLine.type();
+        type(line);
+    }
+
+    @Override
+    public void prompt(String words) {
         if (here.prompt().equals(words)) {
             callLine.prompt(words);
         }
+    }
+
+    @Override
+    public void open(Region opened) {
+        openForm(opened);
+    }
+
+    @Override
+    public Optional<Path> choose() {
+        return choosing.get();
+    }
+
+    /// Files are chosen so; for those who drive the window.
+    public void choosing(Supplier<Optional<Path>> how) {
+        choosing = how;
+    }
+
+    private Optional<Path> chooseFile() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(Texts.of("choose.title"));
+        chooser.setInitialDirectory(desk.folder().toFile());
+        chooser.getExtensionFilters()
+                .setAll(
+                        new FileChooser.ExtensionFilter(
+                                Texts.of("choose.film"), "*.mp4", "*.m4v", "*.mov", "*.flv", "*.csv", "*.json"),
+                        new FileChooser.ExtensionFilter(Texts.of("choose.any"), "*"));
+        return Optional.ofNullable(chooser.showOpenDialog(root.getScene().getWindow()))
+                .map(File::toPath);
     }
 
     private void look(String text) {
@@ -222,7 +265,7 @@ public final class Shell {
         boolean previews =
                 here.name() != Name.BENCH && callLine.isTyping() && !seen.text().isBlank();
         if (previews) {
-            preview.show(seen, desk.camp());
+            preview.show(seen);
         } else {
             preview.hide();
         }
@@ -240,7 +283,8 @@ public final class Shell {
         opened.begin();
     }
 
-    /// The camp's partners lie over the station until one is kept or Escape is pressed. Who is kept is at the door.
+    /// The camp's partners lie over the station until one is kept or Escape is pressed. Who is kept is at
+    /// the door.
     public void openPartners() {
         PartnerForm opened = new PartnerForm(desk.camp(), (before, after) -> {
             Card card = desk.camp().card();
@@ -261,7 +305,8 @@ public final class Shell {
         middle.getChildren().add(opened);
     }
 
-    private void closeForm() {
+    @Override
+    public void closeForm() {
         form.ifPresent(middle.getChildren()::remove);
         if (form.isPresent()) {
             here.open();

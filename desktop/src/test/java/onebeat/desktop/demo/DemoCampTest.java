@@ -12,8 +12,14 @@ import java.util.List;
 import java.util.Objects;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
+import onebeat.core.film.FightPlan;
 import onebeat.core.film.FollowUps;
 import onebeat.core.film.FollowUps.After;
+import onebeat.core.film.Habit;
+import onebeat.core.film.Reel;
+import onebeat.core.film.Repertoire;
+import onebeat.core.film.Sighting;
+import onebeat.core.film.Sightings;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
 import onebeat.core.notation.Vocabulary;
@@ -50,18 +56,46 @@ class DemoCampTest {
                 StandardCharsets.UTF_8)) {
             assertThat(FilmCsv.read(file, Vocabulary.standard()).rejected()).isEmpty();
         }
-        assertThat(camp.exchanges().size()).isEqualTo(40);
-        assertThat(camp.exchanges().all()).allMatch(e -> e.timeS() < 540 && e.round() <= 3);
+        assertThat(camp.exchangesOn("harbour-hall")).hasSize(40);
+        for (Reel reel : camp.reels().all()) {
+            assertThat(camp.exchangesOn(reel.id()))
+                    .isNotEmpty()
+                    .allMatch(e -> e.timeS() < reel.seconds() && e.round() == reel.roundAt(e.timeS()));
+        }
+        assertThat(camp.studiedOfOthers()).hasSizeGreaterThan(50);
     }
 
     @Test
-    void fiveHabitsShow() {
-        List<After> habits = FollowUps.of(camp.exchanges().all(), Who.PARTNER, camp.vocabulary());
+    void herHabitsShow() {
+        List<After> habits = FollowUps.of(camp.studied(), Who.PARTNER, camp.vocabulary());
         assertThat(habits.stream().filter(h -> h.seen() >= 5).map(After::stimulus))
                 .containsExactlyInAnyOrder("1", "1b", "inlow", "3", "out");
-        assertThat(habits.stream().filter(h -> h.seen() >= 5))
+        assertThat(habits.stream().filter(h -> h.seen() >= 5 && !h.stimulus().equals("3")))
                 .allSatisfy(h ->
                         assertThat(h.responses().getFirst().share().share()).isGreaterThan(0.7));
+    }
+
+    @Test
+    void behindACrossTheLeadHookMakesHerLeanAndBareItIsPunished() {
+        List<Sighting> seen = Sightings.of(camp.studied(), Who.PARTNER, camp.vocabulary());
+        FightPlan plan = FightPlan.of(
+                FollowUps.of(seen), camp.againstOpponent(), Repertoire.usual());
+        assertThat(plan.plans()).hasSize(3);
+        assertThat(plan.avoid().getFirst().stimulus()).isEqualTo("3");
+        assertThat(plan.avoid().getFirst().response()).isEqualTo("2");
+    }
+
+    @Test
+    void sheParriesLowMoreThanOthersDo() {
+        Habit habit = Habit.of(
+                        Sightings.of(camp.studied(), Who.PARTNER, camp.vocabulary()),
+                        Sightings.of(camp.studiedOfOthers(), Who.PARTNER, camp.vocabulary()),
+                        "1b",
+                        "low")
+                .orElseThrow();
+        assertThat(habit.base().orElseThrow().isClear()).isTrue();
+        assertThat(habit.base().orElseThrow().here().share())
+                .isGreaterThan(habit.base().orElseThrow().there().share());
     }
 
     @Test

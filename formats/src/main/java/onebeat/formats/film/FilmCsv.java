@@ -4,25 +4,36 @@ import java.io.IOException;
 import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import onebeat.core.exchange.Band;
-import onebeat.core.exchange.Stance;
+import java.util.function.Function;
+import java.util.function.LongPredicate;
 import onebeat.core.film.Exchange;
-import onebeat.core.film.Outcome;
-import onebeat.core.notation.Misread;
-import onebeat.core.notation.Notation;
-import onebeat.core.notation.Read;
 import onebeat.core.notation.Vocabulary;
-import onebeat.core.play.Who;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
-/// Reads film as CSV (RFC 4180) with the header
+/// Film as CSV (RFC 4180, lines end with CR LF) with the header
 /// `reel,time_s,round,starter,athlete_stance,partner_stance,range,line,outcome,note`.
+///
+/// Text that a spreadsheet would take for a formula is made [Harmless] on the way out and read back as it was.
 public final class FilmCsv {
+
+    /// The columns, in order. Times are seconds from the start of the reel.
+    public static final List<String> COLUMNS = List.of(
+            "reel",
+            "time_s",
+            "round",
+            "starter",
+            "athlete_stance",
+            "partner_stance",
+            "range",
+            "line",
+            "outcome",
+            "note");
 
     private FilmCsv() {}
 
@@ -44,20 +55,35 @@ public final class FilmCsv {
     ///
     /// @throws UncheckedIOException if the file cannot be read at all
     public static Film read(Reader file, Vocabulary vocabulary) {
+        return read(file, vocabulary, _ -> true);
+    }
+
+    /// Reads a film file.
+    ///
+    /// @param goesOn told the number of rows read so far after each; where it answers no, reading ends there
+    /// @throws UncheckedIOException if the file cannot be read at all
+    public static Film read(Reader file, Vocabulary vocabulary, LongPredicate goesOn) {
         List<Exchange> exchanges = new ArrayList<>();
         List<Rejected> rejected = new ArrayList<>();
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
                 .setHeader()
                 .setSkipHeaderRecord(true)
+                .setAllowMissingColumnNames(true)
                 .get();
         try (CSVParser rows = format.parse(file)) {
+            long line = rows.getCurrentLineNumber() + 1;
             for (CSVRecord row : rows) {
                 try {
-                    exchanges.add(new Row(row, vocabulary).exchange("x" + (exchanges.size() + 1)));
-                } catch (Rejection rejection) {
-                    rejected.add(new Rejected(rows.getCurrentLineNumber(), rejection.column, rejection.reason));
+                    exchanges.add(new FilmRow(column -> cell(row, column), vocabulary)
+                            .exchange("x" + (exchanges.size() + 1)));
+                } catch (FilmRow.Rejection rejection) {
+                    rejected.add(rejection.at(line));
                 }
+                if (!goesOn.test(row.getRecordNumber())) {
+                    break;
+                }
+                line = rows.getCurrentLineNumber() + 1;
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -65,79 +91,42 @@ public final class FilmCsv {
         return new Film(exchanges, rejected);
     }
 
-    /// One row, read column by column until one cannot be.
-    private record Row(CSVRecord row, Vocabulary vocabulary) {
+    private static Optional<String> cell(CSVRecord row, String column) {
+        return row.isMapped(column) && row.isSet(column)
+                ? Optional.of(Harmless.undo(row.get(column)))
+                : Optional.empty();
+    }
 
-        Exchange exchange(String id) {
-            return new Exchange(
-                    id,
-                    text("reel"),
-                    seconds("time_s"),
-                    (int) seconds("round"),
-                    one(Who.class, "starter"),
-                    one(Stance.class, "athlete_stance"),
-                    one(Stance.class, "partner_stance"),
-                    text("range").isEmpty() ? Optional.empty() : Optional.of(one(Band.class, "range")),
-                    line(),
-                    outcome(),
-                    text("note"));
-        }
-
-        private String text(String column) {
-            if (!row.isMapped(column) || !row.isSet(column)) {
-                throw new Rejection(column, "the column is missing");
-            }
-            return row.get(column).strip();
-        }
-
-        private double seconds(String column) {
-            String text = text(column);
-            try {
-                double value = Double.parseDouble(text);
-                if (value >= 0 && value < 1_000_000) {
-                    return value;
-                }
-            } catch (NumberFormatException _) {
-                // Told below, together with numbers that are out of range.
-            }
-            throw new Rejection(column, "not a number from 0: " + text);
-        }
-
-        private <E extends Enum<E>> E one(Class<E> type, String column) {
-            String text = text(column);
-            for (E constant : type.getEnumConstants()) {
-                if (constant.name().toLowerCase(Locale.ROOT).equals(text)) {
-                    return constant;
-                }
-            }
-            throw new Rejection(column, "not a known word: " + text);
-        }
-
-        private Outcome outcome() {
-            String text = text("outcome");
-            return Outcome.of(text).orElseThrow(() -> new Rejection("outcome", "not a known outcome: " + text));
-        }
-
-        private String line() {
-            return switch (Notation.read(text("line"), vocabulary)) {
-                case Read read -> read.canonical();
-                case Misread misread -> throw new Rejection("line", misread.sentence());
-            };
+    /// Writes exchanges.
+    ///
+    /// @param reelName the name of the reel with an id
+    /// @throws IOException if `out` fails
+    public static void write(Appendable out, Collection<Exchange> exchanges, Function<String, String> reelName)
+            throws IOException {
+        CSVFormat.RFC4180.printRecord(out, COLUMNS.toArray());
+        for (Exchange exchange : exchanges) {
+            Object[] cells =
+                    cells(exchange, reelName).stream().map(Harmless::text).toArray();
+            CSVFormat.RFC4180.printRecord(out, cells);
         }
     }
 
-    /// Why a row is rejected; never leaves this class.
-    private static final class Rejection extends RuntimeException {
+    /// What stands in the columns.
+    static List<String> cells(Exchange exchange, Function<String, String> reelName) {
+        return List.of(
+                reelName.apply(exchange.reelId()),
+                "" + exchange.timeS(),
+                "" + exchange.round(),
+                word(exchange.starter()),
+                word(exchange.athleteStance()),
+                word(exchange.partnerStance()),
+                exchange.range().map(FilmCsv::word).orElse(""),
+                exchange.line(),
+                exchange.outcome().word(),
+                exchange.note());
+    }
 
-        private static final long serialVersionUID = 1L;
-
-        private final String column;
-        private final String reason;
-
-        Rejection(String column, String reason) {
-            super(reason, null, false, false);
-            this.column = column;
-            this.reason = reason;
-        }
+    private static String word(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT);
     }
 }

@@ -1,0 +1,87 @@
+package onebeat.core.camp;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import onebeat.core.film.Exchange;
+import onebeat.core.film.Reel;
+
+/// Exchanges that come from elsewhere into a camp: onto the reels of their names, or onto new ones. What
+/// stands in the
+/// camp already is left out.
+///
+/// @param edits what brings them in
+/// @param fresh how many come
+/// @param known how many stand in the camp already
+/// @param reels the names of the reels that come with them
+public record Arrivals(List<Edit> edits, int fresh, int known, List<String> reels) {
+
+    /// A new reel runs so much longer than its last exchange, in seconds. A default.
+    private static final double AFTER_S = 30;
+
+    /// Rounds on a new reel, in seconds, where its exchanges do not say. A default (F40).
+    private static final double ROUND_S = 180;
+
+    public Arrivals {
+        edits = List.copyOf(edits);
+        reels = List.copyOf(reels);
+    }
+
+    /// What brings these exchanges in.
+    ///
+    /// @param arriving their reel ids may be names of reels
+    public static Arrivals of(Camp camp, Collection<Exchange> arriving) {
+        Map<String, String> reelIds = new HashMap<>();
+        camp.reels().all().forEach(r -> reelIds.put(r.id(), r.id()));
+        camp.reels().all().forEach(r -> reelIds.put(r.name(), r.id()));
+        Set<String> here = new HashSet<>();
+        camp.exchanges().all().forEach(e -> here.add(key(e, e.reelId())));
+        List<Edit> edits = new ArrayList<>();
+        List<String> names = new ArrayList<>();
+        int nextReel = number(camp.reels().nextId("r"));
+        int next = number(camp.exchanges().nextId("x"));
+        int fresh = 0;
+        int known = 0;
+        for (Exchange one : arriving) {
+            String reel = reelIds.get(one.reelId());
+            if (reel == null) {
+                reel = "r" + nextReel++;
+                reelIds.put(one.reelId(), reel);
+                names.add(one.reelId());
+                edits.add(Edit.add(Place.REELS, reel(reel, one.reelId(), arriving)));
+            }
+            if (here.add(key(one, reel))) {
+                edits.add(Edit.add(Place.EXCHANGES, one.moved("x" + next++, reel)));
+                fresh++;
+            } else {
+                known++;
+            }
+        }
+        return new Arrivals(edits, fresh, known, names);
+    }
+
+    private static Reel reel(String id, String name, Collection<Exchange> arriving) {
+        double last = 0;
+        int rounds = 1;
+        for (Exchange one : arriving) {
+            if (one.reelId().equals(name)) {
+                last = Math.max(last, one.timeS());
+                rounds = Math.max(rounds, one.round());
+            }
+        }
+        double seconds = Math.max(last + AFTER_S, rounds == 1 ? 0 : (rounds - 1) * ROUND_S + AFTER_S);
+        return new Reel(id, name, seconds, ROUND_S);
+    }
+
+    private static String key(Exchange exchange, String reel) {
+        return reel + " " + exchange.timeS() + " " + exchange.line();
+    }
+
+    private static int number(String id) {
+        return Integer.parseInt(id.substring(1));
+    }
+}

@@ -1,0 +1,113 @@
+package onebeat.core.film;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import onebeat.core.exchange.Band;
+import onebeat.core.exchange.Constants;
+import onebeat.core.film.FollowUps.After;
+import onebeat.core.film.FollowUps.FollowUp;
+import onebeat.core.play.Who;
+import onebeat.core.review.Context;
+
+/// What to go in with against this opponent: three plans with what speaks for them, and what to stay away from.
+///
+/// @param plans the best first, no two with the same beginning or the same weapon
+/// @param avoid what he punishes, the surest first
+/// @param reach the gaps in which only the one of longer reach lands
+public record FightPlan(List<Plan> plans, List<Avoid> avoid, Optional<OnlyHis> reach) {
+
+    private static final Constants NUMBERS = Constants.of(FightPlan.class, "habits.csv", "number");
+    private static final int PLANS = (int) NUMBERS.get("plans");
+    private static final int AVOIDED = (int) NUMBERS.get("avoided");
+    private static final double LEAST_PUNISHED = NUMBERS.get("least_punished");
+
+    public FightPlan {
+        plans = List.copyOf(plans);
+        avoid = List.copyOf(avoid);
+    }
+
+    /// One plan.
+    ///
+    /// @param idea what it rests on
+    /// @param drill the line that trains it, with its reads
+    public record Plan(Idea idea, Seized drill) {}
+
+    /// Something of the athlete's that he answers with a strike.
+    ///
+    /// @param share how often, with its interval
+    public record Avoid(String stimulus, String response, Share share, List<String> exchanges) {
+
+        public Avoid {
+            exchanges = List.copyOf(exchanges);
+        }
+    }
+
+    /// The gaps, in centimetres between the two, in which one's straights land without a step and the
+    /// other's do not.
+    ///
+    /// @param who whose reach it is
+    public record OnlyHis(Who who, double fromCm, double toCm) {}
+
+    /// The plan that these habits give.
+    ///
+    /// @param habits his responses to what the athlete does
+    public static FightPlan of(List<After> habits, Context context, Repertoire repertoire) {
+        return of(habits, Idea.of(habits, context, repertoire), context, repertoire);
+    }
+
+    /// The same, where the ideas are known already.
+    public static FightPlan of(List<After> habits, List<Idea> ideas, Context context, Repertoire repertoire) {
+        List<Plan> plans = new ArrayList<>();
+        Set<String> taken = new HashSet<>();
+        for (Idea idea : ideas) {
+            if (plans.size() == PLANS) {
+                break;
+            }
+            boolean fresh = !taken.contains("begins " + idea.stimulus())
+                    && !taken.contains("ends " + idea.reply().strike());
+            if (fresh) {
+                habits.stream()
+                        .filter(h -> h.stimulus().equals(idea.stimulus()))
+                        .findFirst()
+                        .flatMap(after -> Seized.of(after, context, repertoire))
+                        .ifPresent(drill -> {
+                            plans.add(new Plan(idea, drill));
+                            taken.add("begins " + idea.stimulus());
+                            taken.add("ends " + idea.reply().strike());
+                        });
+            }
+        }
+        return new FightPlan(plans, avoid(habits), reach(context));
+    }
+
+    private static List<Avoid> avoid(List<After> habits) {
+        List<Avoid> all = new ArrayList<>();
+        for (After after : habits) {
+            for (FollowUp follow : after.responses()) {
+                if (follow.share().low() >= LEAST_PUNISHED && isStrike(follow.response())) {
+                    all.add(new Avoid(after.stimulus(), follow.response(), follow.share(), follow.exchanges()));
+                }
+            }
+        }
+        all.sort(Comparator.comparingDouble((Avoid a) -> -a.share.low()).thenComparing(Avoid::stimulus));
+        return all.subList(0, Math.min(AVOIDED, all.size()));
+    }
+
+    private static boolean isStrike(String response) {
+        return Repertoire.of(List.of(response)).weapons().stream()
+                .anyMatch(weapon -> weapon.act().isStrike());
+    }
+
+    private static Optional<OnlyHis> reach(Context context) {
+        double own = context.setting().ranges(Who.ATHLETE).farCm(Band.LONG);
+        double his = context.setting().ranges(Who.PARTNER).farCm(Band.LONG);
+        if (Math.abs(own - his) < 1) {
+            return Optional.empty();
+        }
+        return Optional.of(his > own ? new OnlyHis(Who.PARTNER, own, his) : new OnlyHis(Who.ATHLETE, his, own));
+    }
+}

@@ -1,0 +1,142 @@
+package onebeat.desktop.film;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import onebeat.core.camp.Arrivals;
+import onebeat.core.camp.Edit;
+import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Newest;
+import onebeat.desktop.desk.Texts;
+import onebeat.formats.film.FilmCsv.Film;
+import onebeat.formats.film.FilmCsv.Rejected;
+import onebeat.formats.film.FilmFile;
+import onebeat.formats.film.FilmFile.Log;
+import onebeat.formats.film.FilmFile.NoLog;
+import onebeat.formats.film.FilmFile.Reading;
+
+/// A film log that comes in from a file: how far it is, what is wrong with it, and whether its good rows
+/// are taken.
+final class ArrivalPage extends VBox implements AutoCloseable {
+
+    /// So many of the rejected rows are shown.
+    private static final int TOLD = 12;
+
+    /// Progress is told every so many rows.
+    private static final int EVERY = 50;
+
+    private final Desk desk;
+    private final Newest worker = new Newest("film log");
+    private final VBox rows = new VBox(8);
+    private final ProgressBar bar = new ProgressBar();
+    private Optional<Film> read = Optional.empty();
+    private boolean working;
+
+    ArrivalPage(Desk desk) {
+        super(8);
+        this.desk = desk;
+        getStyleClass().add("paper");
+        bar.setMaxWidth(Double.MAX_VALUE);
+        bar.setAccessibleText(Texts.of("arrival.title"));
+        var scroll = Look.scroll(rows);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().setAll(Look.text(Texts.of("arrival.title"), "title"), scroll);
+    }
+
+    /// Begins to read a file.
+    void read(Path file) {
+        read = Optional.empty();
+        working = true;
+        rows.getChildren().setAll(LinesPage.said(Texts.of("arrival.reading", file.getFileName(), 0), "small"), bar);
+        var vocabulary = desk.camp().vocabulary();
+        worker.ask(
+                old -> FilmFile.read(file, vocabulary, number -> {
+                    if (number % EVERY == 0) {
+                        Platform.runLater(() -> progress(file, number));
+                    }
+                    return !old.getAsBoolean();
+                }),
+                reading -> done(file, reading));
+    }
+
+    private void progress(Path file, long number) {
+        if (working) {
+            rows.getChildren().set(0, LinesPage.said(Texts.of("arrival.reading", file.getFileName(), number), "small"));
+        }
+    }
+
+    private void done(Path file, Reading reading) {
+        working = false;
+        switch (reading) {
+            case NoLog no -> {
+                rows.getChildren().setAll(LinesPage.said(no.sentence(), "small"), keys("arrival.back"));
+                desk.warn(no.sentence());
+            }
+            case Log log -> show(file, log.film());
+        }
+    }
+
+    private void show(Path file, Film film) {
+        read = Optional.of(film);
+        Arrivals arrivals = Arrivals.of(desk.camp(), film.exchanges());
+        List<Node> nodes = new ArrayList<>();
+        nodes.add(LinesPage.said(
+                Texts.of("arrival.good", file.getFileName(), arrivals.fresh(), arrivals.known()), "small", "strong"));
+        if (!arrivals.reels().isEmpty()) {
+            nodes.add(LinesPage.said(Texts.of("arrival.reels", String.join(", ", arrivals.reels())), "soft"));
+        }
+        if (!film.rejected().isEmpty()) {
+            nodes.add(LinesPage.said(Texts.of("arrival.bad", film.rejected().size()), "small", "strong"));
+        }
+        film.rejected().stream().limit(TOLD).forEach(r -> nodes.add(LinesPage.said(words(r), "small")));
+        if (film.rejected().size() > TOLD) {
+            nodes.add(LinesPage.said(Texts.of("arrival.more", film.rejected().size() - TOLD), "soft"));
+        }
+        nodes.add(keys(arrivals.fresh() == 0 ? "arrival.back" : "arrival.keys"));
+        rows.getChildren().setAll(nodes);
+    }
+
+    private static Node keys(String key) {
+        return LinesPage.said(Texts.of(key), "soft");
+    }
+
+    private static String words(Rejected row) {
+        return Texts.of("arrival.row", row.line(), row.column(), row.reason());
+    }
+
+    /// Takes the good rows.
+    ///
+    /// @return whether there was something to take and it is kept
+    boolean take() {
+        if (read.isEmpty()) {
+            return false;
+        }
+        Arrivals arrivals = Arrivals.of(desk.camp(), read.get().exchanges());
+        if (arrivals.fresh() == 0 || !desk.save(new Edit.Together(arrivals.edits()))) {
+            return false;
+        }
+        desk.say(Texts.of("arrival.taken", arrivals.fresh()));
+        read = Optional.empty();
+        return true;
+    }
+
+    /// Lets go of what was read, or stops reading.
+    void drop() {
+        worker.stop();
+        working = false;
+        read = Optional.empty();
+        desk.say(Texts.of("arrival.dropped"));
+    }
+
+    @Override
+    public void close() {
+        worker.close();
+    }
+}

@@ -1,0 +1,127 @@
+package onebeat.desktop.film;
+
+import java.nio.file.Path;
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.media.Media;
+import javafx.scene.media.MediaException;
+import javafx.scene.media.MediaPlayer;
+import javafx.scene.media.MediaView;
+import javafx.util.Duration;
+import onebeat.desktop.desk.Texts;
+
+/// A film file. It is only read, where it lies.
+final class FilmPlayer implements Player {
+
+    private final MediaPlayer player;
+    private final StackPane view = new StackPane();
+    private final Runnable moved;
+
+    /// Where to go as soon as the film can be shown.
+    private OptionalDouble wanted;
+
+    /// The rate to run at as soon as it can.
+    private OptionalDouble runs = OptionalDouble.empty();
+
+    private boolean ready;
+
+    private FilmPlayer(MediaPlayer player, double fromS, Runnable moved, DoubleConsumer lengthS) {
+        this.player = player;
+        this.moved = moved;
+        this.wanted = OptionalDouble.of(fromS);
+        MediaView picture = new MediaView(player);
+        picture.setPreserveRatio(true);
+        picture.fitWidthProperty().bind(view.widthProperty());
+        picture.fitHeightProperty().bind(view.heightProperty());
+        view.getChildren().setAll(picture);
+        view.setMinSize(0, 0);
+        player.setMute(true);
+        player.setOnReady(() -> {
+            lengthS.accept(player.getTotalDuration().toSeconds());
+            // A film that never ran shows no picture; one that is held does.
+            player.pause();
+        });
+        player.setOnPaused(() -> {
+            if (!ready) {
+                ready = true;
+                wanted.ifPresent(this::seek);
+                runs.ifPresent(this::play);
+            }
+        });
+        player.currentTimeProperty().addListener((_, _, _) -> {
+            if (ready) {
+                wanted = OptionalDouble.empty();
+            }
+            moved.run();
+        });
+    }
+
+    /// Opens a film.
+    ///
+    /// @param lengthS told how long it is, in seconds, once that is known
+    /// @param cannot told, in words, why it cannot be played; now or later
+    /// @param moved told when the time has changed
+    /// @return the player; after `cannot` it is of no use
+    static FilmPlayer open(Path file, double fromS, DoubleConsumer lengthS, Consumer<String> cannot, Runnable moved) {
+        MediaPlayer player = new MediaPlayer(new Media(file.toUri().toString()));
+        player.setOnError(() -> cannot.accept(reason(file, player.getError())));
+        return new FilmPlayer(player, fromS, moved, lengthS);
+    }
+
+    /// Why a film cannot be played.
+    static String reason(Path file, MediaException why) {
+        String kind = why == null
+                ? "UNKNOWN"
+                : switch (why.getType()) {
+                    case MEDIA_UNSUPPORTED, MEDIA_CORRUPTED, MEDIA_INACCESSIBLE, MEDIA_UNAVAILABLE ->
+                        why.getType().name();
+                    default -> "UNKNOWN";
+                };
+        return Texts.of("film.cannot." + kind, file.getFileName());
+    }
+
+    @Override
+    public Region view() {
+        return view;
+    }
+
+    @Override
+    public void play(double rate) {
+        runs = OptionalDouble.of(rate);
+        if (ready) {
+            player.setRate(rate);
+            player.play();
+        }
+    }
+
+    @Override
+    public void pause() {
+        runs = OptionalDouble.empty();
+        if (ready) {
+            player.pause();
+        }
+    }
+
+    @Override
+    public void seek(double seconds) {
+        wanted = OptionalDouble.of(seconds);
+        if (ready) {
+            player.seek(Duration.seconds(seconds));
+            moved.run();
+        }
+    }
+
+    /// The position that the player gives; until it has got there, the one that was asked for.
+    @Override
+    public double timeS() {
+        return wanted.orElseGet(() -> player.getCurrentTime().toSeconds());
+    }
+
+    @Override
+    public void close() {
+        player.dispose();
+    }
+}

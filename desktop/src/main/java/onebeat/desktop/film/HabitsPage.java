@@ -1,0 +1,190 @@
+package onebeat.desktop.film;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import onebeat.core.camp.Camp;
+import onebeat.core.exchange.Pairing;
+import onebeat.core.film.Exchange;
+import onebeat.core.film.FollowUps;
+import onebeat.core.film.FollowUps.After;
+import onebeat.core.film.FollowUps.FollowUp;
+import onebeat.core.film.Habit;
+import onebeat.core.film.Habit.Against;
+import onebeat.core.film.Runs;
+import onebeat.core.film.Share;
+import onebeat.core.film.Sighting;
+import onebeat.core.film.Sightings;
+import onebeat.core.play.Who;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Texts;
+
+/// What the opponent does after what, and what is known of the figure at hand.
+final class HabitsPage extends VBox {
+
+    /// Runs that end in the figure at hand, at most.
+    private static final int RUNS = 2;
+
+    private final Text title = Look.text("", "title");
+    private final Text under = Look.text("", "soft");
+    private final FrayView frays = new FrayView(this::choose);
+    private final VBox details = new VBox(3);
+    private List<After> habits = List.of();
+    private List<Sighting> own = List.of();
+    private List<Sighting> others = List.of();
+    private int chosen;
+
+    HabitsPage() {
+        super(4);
+        getStyleClass().add("paper");
+        VBox.setVgrow(frays, Priority.ALWAYS);
+        details.setMinHeight(USE_PREF_SIZE);
+        details.getStyleClass().add("details");
+        getChildren().setAll(title, Look.flow(under), frays, details);
+    }
+
+    void show(Camp camp) {
+        List<Exchange> studied = camp.studied();
+        own = Sightings.of(studied, Who.PARTNER, camp.vocabulary());
+        others = Sightings.of(camp.studiedOfOthers(), Who.PARTNER, camp.vocabulary());
+        habits = FollowUps.of(own);
+        chosen = Math.clamp(chosen, 0, Math.max(0, figures().size() - 1));
+        title.setText(Texts.of("film.habits", camp.card().opponent().name()));
+        long open = studied.stream().filter(e -> e.pairing() == Pairing.OPEN).count();
+        long reels = studied.stream().map(Exchange::reelId).distinct().count();
+        under.setText(Texts.of(
+                "film.habits.from",
+                studied.size(),
+                reels,
+                open,
+                camp.studiedOfOthers().size()));
+        draw();
+    }
+
+    /// One response to one stimulus.
+    private record Figure(After after, FollowUp follow) {}
+
+    private List<Figure> figures() {
+        List<Figure> all = new ArrayList<>();
+        habits.forEach(after -> after.responses().stream()
+                .limit(FrayView.MOST_RESPONSES)
+                .forEach(follow -> all.add(new Figure(after, follow))));
+        return all;
+    }
+
+    private Optional<Figure> figure() {
+        List<Figure> all = figures();
+        return chosen < all.size() ? Optional.of(all.get(chosen)) : Optional.empty();
+    }
+
+    /// The next or the last figure comes to hand.
+    void step(int by) {
+        chosen = Math.clamp(chosen + by, 0, Math.max(0, figures().size() - 1));
+        draw();
+    }
+
+    private void choose(String stimulus, String response) {
+        List<Figure> all = figures();
+        for (int i = 0; i < all.size(); i++) {
+            if (all.get(i).after.stimulus().equals(stimulus)
+                    && all.get(i).follow.response().equals(response)) {
+                chosen = i;
+            }
+        }
+        draw();
+    }
+
+    /// The habit at hand.
+    Optional<After> after() {
+        return figure().map(Figure::after);
+    }
+
+    /// The ids of the exchanges behind the figure at hand.
+    List<String> behind() {
+        return figure().map(f -> f.follow.exchanges()).orElse(List.of());
+    }
+
+    List<After> habits() {
+        return habits;
+    }
+
+    private void draw() {
+        frays.show(habits, figure().map(f -> f.after.stimulus()), figure().map(f -> f.follow.response()));
+        details.getChildren().setAll(figure().map(this::details).orElse(List.of()));
+    }
+
+    private List<Node> details(Figure figure) {
+        String stimulus = figure.after.stimulus();
+        String response = figure.follow.response();
+        Habit habit = Habit.of(own, others, stimulus, response).orElseThrow();
+        List<String> told = new ArrayList<>();
+        contexts(habit).forEach(told::add);
+        habit.change().map(a -> against("film.change", a)).ifPresent(told::add);
+        habit.base().map(a -> against("film.base", a)).ifPresent(told::add);
+        runs(stimulus, response).forEach(told::add);
+        if (told.isEmpty()) {
+            told.add(Texts.of("film.details.few"));
+        }
+        List<Node> nodes = new ArrayList<>();
+        nodes.add(Look.flow(Look.text(
+                Texts.of("film.details", stimulus, response, share(habit.share()), interval(habit.share())),
+                "small",
+                "strong")));
+        told.forEach(line -> nodes.add(Look.flow(Look.text(line, "soft"))));
+        nodes.add(Look.flow(Look.text(Texts.of("film.details.keys"), "soft")));
+        return nodes;
+    }
+
+    /// One sentence for each way to split: pairing, range, round.
+    private static List<String> contexts(Habit habit) {
+        Map<String, List<String>> byKind = new TreeMap<>();
+        new TreeMap<>(habit.contexts()).forEach((name, share) -> {
+            String kind = name.substring(0, name.indexOf(' '));
+            String which = name.substring(kind.length() + 1).toLowerCase(Locale.ROOT);
+            byKind.computeIfAbsent(kind, _ -> new ArrayList<>())
+                    .add(Texts.of("film.context", which, share(share), interval(share)));
+        });
+        return byKind.entrySet().stream()
+                .map(e -> Texts.of("film.contexts." + e.getKey(), String.join(", ", e.getValue())))
+                .toList();
+    }
+
+    private static String against(String key, Against against) {
+        return Texts.of(
+                key + (against.isClear() ? ".clear" : ".unclear"),
+                share(against.here()),
+                share(against.there()),
+                Texts.share(against.p()));
+    }
+
+    /// The same response after two or three things in a row, where there is more than one of them.
+    private List<String> runs(String stimulus, String response) {
+        List<String> words = new ArrayList<>();
+        for (int length = 2; length <= 3; length++) {
+            words.addAll(Runs.of(own, length).stream()
+                    .filter(r -> r.stimuli().getLast().equals(stimulus)
+                            && r.response().equals(response)
+                            && r.share().n() > 1)
+                    .limit(RUNS)
+                    .map(r -> Texts.of("film.run", r.words(), share(r.share()), interval(r.share())))
+                    .toList());
+        }
+        return words.stream().limit(RUNS).collect(Collectors.toList());
+    }
+
+    private static String share(Share share) {
+        return Texts.of("film.of", share.n(), share.of());
+    }
+
+    static String interval(Share share) {
+        return Texts.of("film.interval", Math.round(100 * share.low()), Math.round(100 * share.high()));
+    }
+}

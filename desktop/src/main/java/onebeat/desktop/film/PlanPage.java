@@ -1,0 +1,56 @@
+package onebeat.desktop.film;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+import onebeat.core.camp.Camp;
+import onebeat.core.film.FightPlan;
+import onebeat.core.film.FightPlan.Plan;
+import onebeat.desktop.desk.Texts;
+import onebeat.desktop.film.Insights.Insight;
+import onebeat.formats.cards.PlanCard;
+
+/// Three plans against the opponent, and what to stay away from.
+final class PlanPage extends LinesPage {
+
+    PlanPage() {
+        super("plan");
+    }
+
+    void wait(String opponent) {
+        fill(List.of(), List.of(said(Texts.of("ideas.wait", opponent), "soft")));
+    }
+
+    void show(Insight insight, Camp camp) {
+        FightPlan plan = insight.plan();
+        String opponent = camp.card().opponent().name();
+        List<Taken> lines = new ArrayList<>();
+        List<Node> nodes = new ArrayList<>();
+        for (Plan one : plan.plans()) {
+            VBox row = new VBox(
+                    2,
+                    said(PlanCard.title(lines.size() + 1, one), "small", "strong"),
+                    keyed(lines.size(), one.drill().line()));
+            PlanCard.reads(one, opponent).forEach(read -> row.getChildren().add(said(read, "small")));
+            row.getChildren().add(said(PlanCard.evidence(one, opponent), "soft"));
+            nodes.add(row);
+            lines.add(new Taken(
+                    PlanCard.title(lines.size() + 1, one),
+                    one.drill().line(),
+                    one.drill().odds()));
+        }
+        if (lines.isEmpty()) {
+            nodes.add(said(Texts.of("ideas.none", opponent), "soft"));
+        }
+        VBox away = new VBox(2, said(Texts.of("plan.away"), "small", "strong"));
+        List<String> avoid = PlanCard.avoid(plan, camp.card().athlete().name(), opponent);
+        avoid.forEach(words -> away.getChildren().add(said(words, "small")));
+        if (avoid.isEmpty()) {
+            away.getChildren().add(said(Texts.of("plan.away.none"), "soft"));
+        }
+        nodes.add(away);
+        nodes.add(said(Texts.of("caution.short"), "caution"));
+        fill(lines, nodes);
+    }
+}
