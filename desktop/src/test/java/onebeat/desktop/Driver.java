@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.ZoneId;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutionException;
@@ -119,6 +120,11 @@ public final class Driver implements AutoCloseable {
         });
         settle();
         return this;
+    }
+
+    /// The next file that is asked for is this one.
+    void choosing(Path file) {
+        shell.choosing(() -> Optional.of(file));
     }
 
     /// Types letters, digits and the signs of a call line.

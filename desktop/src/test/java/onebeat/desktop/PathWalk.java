@@ -6,7 +6,8 @@ import onebeat.core.camp.Drill;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.desktop.desk.Station.Name;
 
-/// The whole path in a process of its own, so that it can be killed hard: from an exchange on film to the book. Every
+/// The whole path in a process of its own, so that it can be killed hard: from an exchange on film to the
+/// book. Every
 /// step is a key on the real window.
 final class PathWalk {
 
@@ -48,8 +49,10 @@ final class PathWalk {
         coach.press(KeyCode.B, KeyCode.CONTROL);
         coach.await("the drill is made", () -> coach.desk.camp().drills().size() == drills + 1);
         coach.await("the bench", () -> coach.shell.here() == Name.BENCH);
-        coach.await("the line lies there", () -> coach.shell.callLine().text().equals("1b (low) 3"));
-        coach.press(KeyCode.SLASH).type(" 3");
+        coach.await(
+                "the line lies there, with what else she does as reads",
+                () -> coach.shell.callLine().text().startsWith("1b { (low): 3 | (out): "));
+        coach.press(KeyCode.SLASH).press(KeyCode.A, KeyCode.CONTROL).type("1b (low) 3 3");
         coach.await("the finding", () -> coach.shows("Same side, no reload"));
 
         // Take the mend with one key, and into tonight's rounds with one more.

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
+import javafx.animation.PauseTransition;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.media.Media;
@@ -16,9 +17,12 @@ import onebeat.desktop.desk.Texts;
 /// A film file. It is only read, where it lies.
 final class FilmPlayer implements Player {
 
+    /// So long after a jump the film tells where it got to.
+    private static final Duration SETTLE = Duration.millis(150);
+
     private final MediaPlayer player;
+    private final PauseTransition settled = new PauseTransition(SETTLE);
     private final StackPane view = new StackPane();
-    private final Runnable moved;
 
     /// Where to go as soon as the film can be shown.
     private OptionalDouble wanted;
@@ -30,7 +34,6 @@ final class FilmPlayer implements Player {
 
     private FilmPlayer(MediaPlayer player, double fromS, Runnable moved, DoubleConsumer lengthS) {
         this.player = player;
-        this.moved = moved;
         this.wanted = OptionalDouble.of(fromS);
         MediaView picture = new MediaView(player);
         picture.setPreserveRatio(true);
@@ -40,21 +43,14 @@ final class FilmPlayer implements Player {
         view.setMinSize(0, 0);
         player.setMute(true);
         player.setOnReady(() -> {
+            ready = true;
             lengthS.accept(player.getTotalDuration().toSeconds());
-            // A film that never ran shows no picture; one that is held does.
-            player.pause();
+            wanted.ifPresent(this::seek);
+            runs.ifPresent(this::play);
         });
-        player.setOnPaused(() -> {
-            if (!ready) {
-                ready = true;
-                wanted.ifPresent(this::seek);
-                runs.ifPresent(this::play);
-            }
-        });
-        player.currentTimeProperty().addListener((_, _, _) -> {
-            if (ready) {
-                wanted = OptionalDouble.empty();
-            }
+        player.currentTimeProperty().addListener((_, _, _) -> moved.run());
+        settled.setOnFinished(_ -> {
+            wanted = OptionalDouble.empty();
             moved.run();
         });
     }
@@ -110,7 +106,7 @@ final class FilmPlayer implements Player {
         wanted = OptionalDouble.of(seconds);
         if (ready) {
             player.seek(Duration.seconds(seconds));
-            moved.run();
+            settled.playFromStart();
         }
     }
 
@@ -120,8 +116,14 @@ final class FilmPlayer implements Player {
         return wanted.orElseGet(() -> player.getCurrentTime().toSeconds());
     }
 
+    /// Whether the time is the film's own and no jump is under way.
+    boolean isThere() {
+        return ready && wanted.isEmpty();
+    }
+
     @Override
     public void close() {
+        settled.stop();
         player.dispose();
     }
 }

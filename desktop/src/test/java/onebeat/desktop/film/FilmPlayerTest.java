@@ -50,11 +50,11 @@ class FilmPlayerTest {
         AtomicReference<FilmPlayer> player = new AtomicReference<>();
         Platform.runLater(() -> player.set(FilmPlayer.open(film, 2, length::complete, wrong::complete, () -> {})));
         assertThat(length.get(20, TimeUnit.SECONDS)).isEqualTo(15, within(0.1));
-        await(() -> Math.abs(player.get().timeS() - 2) < 0.05);
+        await(() -> player.get().isThere() && Math.abs(player.get().timeS() - 2) < 0.05);
         Platform.runLater(() -> player.get().seek(6.2));
-        await(() -> Math.abs(player.get().timeS() - 6.2) < 0.05);
+        await(() -> player.get().isThere() && Math.abs(player.get().timeS() - 6.2) < 0.05);
         Platform.runLater(() -> player.get().play(1));
-        await(() -> player.get().timeS() > 6.6);
+        await(() -> player.get().isThere() && player.get().timeS() > 6.6);
         Platform.runLater(() -> player.get().close());
         assertThat(wrong).isNotDone();
         assertThat(Files.readAllBytes(film)).as("the film is only read").isEqualTo(clip());

@@ -10,6 +10,7 @@ import onebeat.core.film.Seized.IfThen;
 import onebeat.core.film.Share;
 import onebeat.core.play.Who;
 import onebeat.formats.cards.Sheet.Row;
+import onebeat.formats.cards.Sheet.Set;
 import onebeat.formats.cards.Sheet.Whose;
 
 /// A fight plan in words, and as the corner's one page.
@@ -25,13 +26,13 @@ public final class PlanCard {
         int number = 0;
         for (Plan one : plan.plans()) {
             number++;
-            rows.add(new Row("" + number, one.drill().line(), evidence(one, opponent), Whose.ATHLETE));
+            rows.add(new Row("" + number, one.drill().line(), evidence(one, opponent), Whose.ATHLETE, Set.LINE));
             for (String read : reads(one, opponent)) {
-                rows.add(new Row("", read, "", Whose.BOTH));
+                rows.add(new Row("", read, "", Whose.BOTH, Set.TOLD));
             }
         }
         for (String away : avoid(plan, athlete, opponent)) {
-            rows.add(new Row("✕", away, "", Whose.PARTNER));
+            rows.add(new Row(WORDS.say("plan.no"), away, "", Whose.PARTNER, Set.TOLD));
         }
         return new Sheet(
                 WORDS.say("plan.title", athlete, opponent),

@@ -42,5 +42,19 @@ public record Sheet(
     /// @param mark what stands before it, for example a beat
     /// @param call the words that have to be read from afar
     /// @param detail how, in small; may be empty
-    public record Row(String mark, String call, String detail, Whose whose) {}
+    /// @param set how the words are set
+    public record Row(String mark, String call, String detail, Whose whose, Set set) {
+
+        /// A row that is called out.
+        public Row(String mark, String call, String detail, Whose whose) {
+            this(mark, call, detail, whose, Set.CALLED);
+        }
+    }
+
+    /// How the words of a row are set: called out in capitals, as a call line, or told as a sentence.
+    public enum Set {
+        CALLED,
+        LINE,
+        TOLD
+    }
 }

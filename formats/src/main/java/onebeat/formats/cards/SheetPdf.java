@@ -168,12 +168,13 @@ public final class SheetPdf {
     }
 
     private double high(Row row, double size, double wide) {
-        int calls = lines(call(row), Face.NARROW, size, wide - markWide(size)).size();
+        int calls = lines(call(row), face(row), callSize(row, size), wide - markWide(size))
+                .size();
         int details = row.detail().isEmpty()
                 ? 0
                 : lines(row.detail(), Face.PLAIN, detailSize(size), wide - markWide(size))
                         .size();
-        return calls * size + details * detailSize(size) * 1.25 + size * 0.22;
+        return calls * callLine(row, size) + details * detailSize(size) * 1.25 + size * 0.22;
     }
 
     private static double detailSize(double size) {
@@ -181,7 +182,24 @@ public final class SheetPdf {
     }
 
     private static String call(Row row) {
-        return row.call().toUpperCase(Locale.ROOT);
+        return row.set() == Sheet.Set.CALLED ? row.call().toUpperCase(Locale.ROOT) : row.call();
+    }
+
+    private static Face face(Row row) {
+        return switch (row.set()) {
+            case CALLED -> Face.NARROW;
+            case LINE -> Face.MONO;
+            case TOLD -> Face.PLAIN;
+        };
+    }
+
+    /// The narrow face is small for its size; the others look as large at less.
+    private static double callSize(Row row, double size) {
+        return row.set() == Sheet.Set.CALLED ? size : size * 0.62;
+    }
+
+    private static double callLine(Row row, double size) {
+        return row.set() == Sheet.Set.CALLED ? size : callSize(row, size) * 1.3;
     }
 
     private void row(Placed at) {
@@ -189,9 +207,10 @@ public final class SheetPdf {
         double size = at.size;
         double line = at.y;
         words(at.row.mark(), Face.NARROW, size, at.x, line - size * 0.82, SOFT);
-        for (String words : lines(call(at.row), Face.NARROW, size, at.wide - markWide(size))) {
-            words(words, Face.NARROW, size, at.x + markWide(size), line - size * 0.82, colour);
-            line -= size;
+        double callSize = callSize(at.row, size);
+        for (String words : lines(call(at.row), face(at.row), callSize, at.wide - markWide(size))) {
+            words(words, face(at.row), callSize, at.x + markWide(size), line - callSize * 0.82, colour);
+            line -= callLine(at.row, size);
         }
         if (!at.row.detail().isEmpty()) {
             for (String words : lines(at.row.detail(), Face.PLAIN, detailSize(size), at.wide - markWide(size))) {

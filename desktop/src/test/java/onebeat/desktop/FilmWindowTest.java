@@ -1,0 +1,286 @@
+package onebeat.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.input.KeyCode;
+import onebeat.core.exchange.Band;
+import onebeat.core.exchange.Stance;
+import onebeat.core.film.Exchange;
+import onebeat.core.film.Outcome;
+import onebeat.core.film.Reel;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.notation.Vocabulary;
+import onebeat.core.review.Review;
+import onebeat.desktop.desk.Station.Name;
+import onebeat.desktop.desk.Texts;
+import onebeat.formats.film.FilmCsv;
+import onebeat.formats.film.FilmFile;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+
+/// Film as the coach uses it, without leaving the keyboard.
+class FilmWindowTest extends DemoWindow {
+
+    private List<Exchange> all() {
+        return List.copyOf(coach.desk.camp().exchanges().all());
+    }
+
+    private Exchange last() {
+        return all().getLast();
+    }
+
+    private void toReel(String id) {
+        for (int i = 0;
+                i < coach.desk.camp().reels().size()
+                        && !coach.desk.reelProperty().get().equals(Optional.of(id));
+                i++) {
+            coach.press(KeyCode.PAGE_DOWN, KeyCode.ALT);
+        }
+        assertThat(coach.desk.reelProperty().get()).contains(id);
+    }
+
+    @Test
+    void tenExchangesAreLoggedByKeyboardAlone() {
+        List<String> seen = List.of(
+                "1 (parry)",
+                "1b (low) 3",
+                "(1 2) parry parry out (chase)",
+                "2 3 (lean) rlow",
+                "inlow (check)",
+                "1 (2) slip-in",
+                "3 (block)",
+                "1b (low) 2",
+                "(1) parry out (none)",
+                "inlow (none)");
+        KeyCode[] outcomes = {
+            KeyCode.B, KeyCode.C, KeyCode.N, KeyCode.C, KeyCode.B, KeyCode.X, KeyCode.B, KeyCode.P, KeyCode.N, KeyCode.C
+        };
+        int before = all().size();
+        coach.press(KeyCode.SPACE, KeyCode.CONTROL);
+        coach.press(KeyCode.SLASH);
+        for (int i = 0; i < seen.size(); i++) {
+            coach.type(seen.get(i)).press(KeyCode.ENTER);
+            int now = before + i + 1;
+            coach.await("logged " + seen.get(i), () -> all().size() == now);
+            coach.press(outcomes[i]);
+            coach.await("judged " + seen.get(i), () -> coach.shows("Outcome: "));
+            coach.press(KeyCode.RIGHT, KeyCode.ALT, KeyCode.SHIFT).press(KeyCode.SPACE, KeyCode.CONTROL);
+        }
+        List<Exchange> logged = all().subList(before, before + seen.size());
+        assertThat(logged.stream().map(Exchange::line)).containsExactlyElementsOf(seen);
+        assertThat(logged.stream().map(Exchange::outcome))
+                .containsExactly(
+                        Outcome.BLOCKED,
+                        Outcome.CLEAN,
+                        Outcome.NONE,
+                        Outcome.CLEAN,
+                        Outcome.BLOCKED,
+                        Outcome.COUNTERED,
+                        Outcome.BLOCKED,
+                        Outcome.PARTIAL,
+                        Outcome.NONE,
+                        Outcome.CLEAN);
+        assertThat(logged.stream().map(Exchange::timeS)).isSorted().doesNotHaveDuplicates();
+        assertThat(logged).allMatch(e -> e.partnerStance() == Stance.SOUTHPAW);
+        assertThat(coach.shell.callLine().isTyping()).as("the cursor stays").isTrue();
+    }
+
+    @Test
+    void whatWasLoggedIsMendedMovedAndSaidAgain() {
+        coach.press(KeyCode.DOWN).press(KeyCode.DOWN);
+        Exchange third = coach.desk.camp().exchangesOn("harbour-hall").get(2);
+        coach.press(KeyCode.A, KeyCode.ALT);
+        coach.await("the old line", () -> coach.shell.callLine().text().equals(third.line()));
+        coach.press(KeyCode.A, KeyCode.CONTROL).type("1b (parry) 2").press(KeyCode.ENTER);
+        coach.await("mended", () -> one(third.id()).line().equals("1b (parry) 2"));
+        assertThat(one(third.id()).timeS()).isEqualTo(third.timeS());
+
+        coach.press(KeyCode.ESCAPE).press(KeyCode.PERIOD);
+        coach.await("a tenth later", () -> one(third.id()).timeS() > third.timeS() + 0.05);
+        coach.press(KeyCode.S);
+        coach.await("orthodox", () -> one(third.id()).partnerStance() == Stance.ORTHODOX);
+        coach.press(KeyCode.G);
+        coach.await("another range", () -> !one(third.id()).range().equals(third.range()));
+        int before = all().size();
+        coach.press(KeyCode.R);
+        coach.await("again", () -> all().size() == before + 1);
+        assertThat(last().line()).isEqualTo("1b (parry) 2");
+    }
+
+    private Exchange one(String id) {
+        return coach.desk.camp().exchanges().get(id).orElseThrow();
+    }
+
+    @Test
+    void stancesAndRangeAreCarriedOverFromTheLastOfTheReel() {
+        toReel("ferry-shed");
+        coach.press(KeyCode.SLASH).type("2 (block)").press(KeyCode.ENTER);
+        coach.await("logged", () -> last().line().equals("2 (block)"));
+        assertThat(last().partnerStance()).isEqualTo(Stance.ORTHODOX);
+        assertThat(last().range()).isPresent();
+        assertThat(coach.desk.camp().studied()).doesNotContain(last());
+    }
+
+    @Test
+    void theFigureAtHandTellsWhatStandsBehindItAndPlaysIt() {
+        coach.press(KeyCode.DOWN, KeyCode.CONTROL)
+                .press(KeyCode.DOWN, KeyCode.CONTROL)
+                .press(KeyCode.DOWN, KeyCode.CONTROL);
+        for (int i = 0; i < 12 && !coach.shows("1b, then low: "); i++) {
+            coach.press(KeyCode.DOWN, KeyCode.CONTROL);
+        }
+        coach.await("a body jab", () -> coach.shows("1b, then low: 12 of 13"));
+        coach.await("beside others", () -> coach.shows("Not like others: 12 of 13 against 6 of 19"));
+        coach.press(KeyCode.E);
+        coach.await("in a row", () -> coach.shows("in a row: 1 of 12"));
+        coach.press(KeyCode.SPACE);
+        coach.await("still", () -> coach.shows("still"));
+    }
+
+    @Test
+    void marksAreRunBetween() {
+        coach.press(KeyCode.OPEN_BRACKET);
+        for (int i = 0; i < 12; i++) {
+            coach.press(KeyCode.RIGHT);
+        }
+        coach.press(KeyCode.CLOSE_BRACKET).press(KeyCode.L);
+        coach.await("the marks", () -> coach.shows("marks 00:00.0 to 00:01.2"));
+        coach.press(KeyCode.SPACE);
+        coach.await("loop", () -> coach.shows("playing · loop between the marks"));
+    }
+
+    @Test
+    void ideasAndThePlanAreOneKeyFromTheBench() {
+        coach.press(KeyCode.I);
+        coach.await("ideas", () -> coach.shows("surely worth"));
+        coach.press(KeyCode.F);
+        coach.await("the plan", () -> coach.shows("Stay away from") && coach.shows("If Noor does"));
+        coach.await("the naked hook", () -> coach.shows("3 bare: Noor comes back with 2"));
+        int drills = coach.desk.camp().drills().size();
+        coach.press(KeyCode.F2);
+        coach.await("the bench", () -> coach.shell.here() == Name.BENCH);
+        assertThat(coach.desk.camp().drills().size()).isEqualTo(drills + 1);
+        String line = coach.desk.drill().orElseThrow().line();
+        Review review = Review.withoutMends(
+                (Read) Notation.read(line), coach.desk.camp().againstOpponent());
+        assertThat(review.hasStop()).isFalse();
+    }
+
+    @Test
+    void thePlanIsPrintedOnOnePage() throws IOException {
+        coach.press(KeyCode.F).press(KeyCode.P, KeyCode.ALT);
+        coach.await("printed", () -> coach.shows("Printed"));
+        Path pdf = coach.desk.folder().resolve("cards").resolve("Noor-fight-plan.pdf");
+        try (var document = Loader.loadPDF(pdf.toFile())) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            String text = new PDFTextStripper().getText(document);
+            assertThat(text)
+                    .contains(
+                            "Ilka against Noor", "If Noor does low: ", "3 bare: Noor comes back with 2 5 of 16 times");
+        }
+    }
+
+    @Test
+    void whatIsWrittenOutComesInAgainWithoutDoubles() throws IOException {
+        coach.press(KeyCode.X);
+        coach.await("written", () -> coach.shows("film.csv and film.json"));
+        Path csv = coach.desk.folder().resolve("film").resolve("film.csv");
+        var log = (FilmFile.Log) FilmFile.read(csv, Vocabulary.standard(), _ -> true);
+        assertThat(log.film().rejected()).isEmpty();
+        assertThat(log.film().exchanges()).hasSize(all().size());
+        coach.choosing(csv);
+        coach.press(KeyCode.O);
+        coach.await("known", () -> coach.shows("0 exchanges can come in, " + all().size() + " are here already"));
+    }
+
+    @Test
+    void aThousandRowsTakeTheGoodOnesOrNone() throws IOException {
+        StringBuilder text = new StringBuilder(String.join(",", FilmCsv.COLUMNS)).append("\r\n");
+        for (int i = 0; i < 1_000; i++) {
+            String line = i % 100 == 50 ? "1 zap" : "1 (parry)";
+            text.append("dock,")
+                    .append(i)
+                    .append(",1,athlete,orthodox,southpaw,long,")
+                    .append(line)
+                    .append(",none,\r\n");
+        }
+        Path csv = Files.writeString(coach.desk.folder().resolve("dock.csv"), text, StandardCharsets.UTF_8);
+        int before = all().size();
+        coach.choosing(csv);
+        coach.press(KeyCode.O);
+        coach.await("read", () -> coach.shows("990 exchanges can come in") && coach.shows("10 rows cannot be read"));
+        assertThat(coach.shows("line 52, line: ")).isTrue();
+        coach.press(KeyCode.ESCAPE);
+        coach.await("none", () -> coach.shows("Nothing was taken in."));
+        assertThat(all()).hasSize(before);
+        coach.press(KeyCode.O);
+        coach.await("read again", () -> coach.shows("990 exchanges can come in"));
+        coach.press(KeyCode.ENTER);
+        coach.await("taken", () -> all().size() == before + 990);
+        coach.press(KeyCode.Z, KeyCode.CONTROL);
+        coach.await("taken out again", () -> all().size() == before);
+    }
+
+    @Test
+    void aFilmFileIsPlayedWhereItLies() {
+        toReel("ring-apron");
+        coach.await("the clip", () -> coach.shows("from the ring apron"));
+        coach.press(KeyCode.DOWN).press(KeyCode.DOWN);
+        coach.await("its second exchange", () -> coach.shows(Texts.filmTime(6.2)));
+        coach.press(KeyCode.SPACE);
+        coach.await("it runs", () -> coach.shows("playing") && !coach.shows(Texts.filmTime(6.2) + " "));
+    }
+
+    @Test
+    void aFilmThatMovedIsToldAndFoundAgain() throws IOException {
+        Path clip = coach.desk.folder().resolve("ring-apron.mp4");
+        Path moved =
+                Files.createDirectories(coach.desk.folder().resolve("archive")).resolve("ring-apron.mp4");
+        Files.move(clip, moved);
+        toReel("ring-apron");
+        coach.await("told", () -> coach.shows("The film is not at"));
+        coach.choosing(moved);
+        coach.press(KeyCode.O);
+        coach.await("found", () -> coach.shows("is found again"));
+        Reel reel = coach.desk.camp().reels().get("ring-apron").orElseThrow();
+        assertThat(reel.file()).isEqualTo("archive/ring-apron.mp4");
+        coach.await("nothing wrong", () -> !coach.shows("The film is not at"));
+    }
+
+    @Test
+    void aTextThatCallsItselfAFilmIsToldAndLoggingGoesOn() throws IOException {
+        Path text = Files.writeString(coach.desk.folder().resolve("notes.mp4"), "she parries low\n".repeat(200));
+        coach.choosing(text);
+        coach.press(KeyCode.O);
+        coach.await("told", () -> coach.shows("notes.mp4 is no film"));
+        int before = all().size();
+        coach.press(KeyCode.SLASH).type("1 (parry)").press(KeyCode.ENTER);
+        coach.await("logged", () -> all().size() == before + 1);
+        assertThat(last().range()).isEqualTo(Optional.<Band>empty());
+    }
+
+    @Test
+    void aReelSaysWhomItStudies() {
+        coach.press(KeyCode.W);
+        coach.await("the form", () -> coach.shows("Whom it studies"));
+        coach.press(KeyCode.TAB).type("runa").press(KeyCode.ENTER);
+        coach.await(
+                "kept",
+                () -> coach.desk
+                        .camp()
+                        .reels()
+                        .get("harbour-hall")
+                        .orElseThrow()
+                        .subject()
+                        .equals("runa"));
+        coach.await("said", () -> coach.shows("runa is studied"));
+    }
+}
