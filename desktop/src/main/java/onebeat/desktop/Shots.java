@@ -55,7 +55,10 @@ final class Shots {
                 "film",
                 SETTLE,
                 () -> go(Name.FILM, KeyCode.DOWN, KeyCode.DOWN, KeyCode.DOWN, KeyCode.RIGHT, KeyCode.RIGHT)));
+        shots.add(new Shot("ideas", SEARCH, () -> press(KeyCode.I)));
+        shots.add(new Shot("plan", SETTLE, () -> press(KeyCode.F)));
         shots.add(new Shot("", SETTLE, () -> {
+            press(KeyCode.F);
             go(Name.BENCH);
             shell.callLine().set(Texts.of("shots.line"));
         }));

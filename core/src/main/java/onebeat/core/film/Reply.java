@@ -93,6 +93,7 @@ public record Reply(
         for (Weapon weapon : repertoire.weapons()) {
             Act act = weapon.act();
             if (act.isStrike()
+                    && act.technique().counts() == 1
                     && act.technique().drive().limbAlone() <= MOST_ARM
                     && context.rules().allows(act.technique(), act.level())) {
                 strikes.add(Notation.print(act));

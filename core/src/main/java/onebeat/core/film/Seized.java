@@ -22,7 +22,7 @@ import onebeat.core.review.Review;
 
 /// A drill made of what was seen on film: his part is what the partner gives, the athlete's part the
 /// answer, and where
-/// he answers in more than one way those are its reads, as often as on film.
+/// he answers in more than one way those are its reads, as often as on film. What was seen once is no read yet.
 ///
 /// @param line the line of the drill
 /// @param odds of its read, as counted
@@ -78,7 +78,8 @@ public record Seized(String line, Odds odds, List<IfThen> reads) {
         List<IfThen> reads = new ArrayList<>();
         for (FollowUp follow : after.responses()) {
             boolean ownsIt = own.isPresent() && own.get().response.equals(follow.response());
-            if (reads.size() < MOST_CUES || ownsIt) {
+            boolean seenAgain = follow.share().n() > 1;
+            if ((reads.size() < MOST_CUES && seenAgain) || ownsIt) {
                 Optional<String> answer = ownsIt && stands(beginning, own.get(), context)
                         ? Optional.of(withoutWayOut(own.get().answer, context))
                         : Reply.best(beginning, follow.response(), context, repertoire)

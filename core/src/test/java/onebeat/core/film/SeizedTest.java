@@ -46,9 +46,9 @@ class SeizedTest {
     void hisPartIsTheFeedWhereHeStarts() {
         Seized drill = seized(
                 "(1 2) parry parry out (chase)",
-                OnFilm.habits(OnFilm.times(4, "(1) parry out (chase)"), OnFilm.times(1, "(1) parry out (none)")));
+                OnFilm.habits(OnFilm.times(4, "(1) parry out (chase)"), OnFilm.times(2, "(1) parry out (none)")));
         assertThat(drill.line()).startsWith("(1 2) parry parry out { (chase): ");
-        assertThat(drill.odds().weights(0, 2)).containsExactly(4, 1);
+        assertThat(drill.odds().weights(0, 2)).containsExactly(4, 2);
     }
 
     @Test

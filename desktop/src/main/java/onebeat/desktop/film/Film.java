@@ -94,10 +94,11 @@ public final class Film implements Station {
         VBox.setVgrow(screen, Priority.ALWAYS);
         VBox left = new VBox(10, screen, axis, rows);
         right.getChildren().setAll(habits);
-        left.setMinWidth(0);
         right.setMinWidth(0);
         left.prefWidthProperty().bind(view.widthProperty().multiply(0.55));
         left.maxWidthProperty().bind(left.prefWidthProperty());
+        left.minWidthProperty().bind(left.prefWidthProperty());
+        right.setPrefWidth(0);
         HBox.setHgrow(right, Priority.ALWAYS);
         view.getChildren().setAll(left, right);
         view.setOnDragOver(e -> {
