@@ -1,0 +1,245 @@
+package onebeat.core.ladder;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import onebeat.core.exchange.Side;
+import onebeat.core.film.FollowUps.After;
+import onebeat.core.film.FollowUps.FollowUp;
+import onebeat.core.film.Repertoire;
+import onebeat.core.film.Reply;
+import onebeat.core.holding.Odds;
+import onebeat.core.notation.Act;
+import onebeat.core.notation.Call;
+import onebeat.core.notation.Half;
+import onebeat.core.notation.Item;
+import onebeat.core.notation.Line;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Partner;
+import onebeat.core.notation.Reads;
+import onebeat.core.opening.Posture;
+import onebeat.core.opening.Stimulus;
+import onebeat.core.review.Context;
+
+/// Gives a line something to read: other feeds than its own, or other reactions to its own strikes.
+///
+/// @param before what comes before the read
+/// @param ways the cues with what is done on each, the line's own first
+/// @param weights how often each cue comes
+record Branching(String before, List<Way> ways, List<Integer> weights) {
+
+    /// Cues of a read at most; more nobody reads in time.
+    static final int MOST = 3;
+
+    /// Feeds that come in place of the line's own, the usual ones first.
+    private static final List<String> FEEDS = List.of("1", "2", "3", "1b", "2b");
+
+    Branching {
+        ways = List.copyOf(ways);
+        weights = List.copyOf(weights);
+    }
+
+    /// One cue and its answer.
+    record Way(String cue, String answer) {}
+
+    /// The read of a line, or none where nothing can be read in it.
+    ///
+    /// @param stands whether a call line has no stop
+    static Optional<Branching> of(
+            Line line, Context context, Repertoire repertoire, List<After> habits, Predicate<String> stands) {
+        List<Item> items = Pieces.items(line);
+        for (int i = 0; i < items.size(); i++) {
+            if (items.get(i) instanceof Reads reads) {
+                return Optional.of(own(items, i, reads));
+            }
+        }
+        for (int i = 0; i < items.size(); i++) {
+            if (i == 0 && feed(items, 0).isPresent()) {
+                Optional<Branching> found = feeds(items, context, repertoire, stands);
+                if (found.isPresent()) {
+                    return found;
+                }
+            }
+            Optional<Act> strike = strike(items.get(i));
+            if (strike.isPresent()) {
+                Optional<Branching> reactions = reactions(items, i, strike.get(), context, repertoire, habits, stands);
+                if (reactions.isPresent()) {
+                    return reactions;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /// The line with its first so many cues.
+    String text(int cues) {
+        List<Way> taken = ways.subList(0, Math.min(cues, ways.size()));
+        String read = taken.stream().map(w -> "(" + w.cue + "): " + w.answer).collect(Collectors.joining(" | "));
+        return (before + " { " + read + " }").strip();
+    }
+
+    /// How often the first so many cues come.
+    Odds odds(int cues) {
+        int taken = Math.min(cues, ways.size());
+        Odds odds = Odds.even();
+        for (int i = 0; i < taken; i++) {
+            odds = odds.with(0, taken, i, weights.get(i));
+        }
+        return odds;
+    }
+
+    private static Branching own(List<Item> items, int at, Reads reads) {
+        String after = Notation.print(new Line(items.subList(at + 1, items.size())));
+        List<Way> ways = reads.branches().stream()
+                .map(b -> new Way(inside(b.cue()), (Notation.print(b.answer()) + " " + after).strip()))
+                .toList();
+        return new Branching(
+                Notation.print(new Line(items.subList(0, at))),
+                ways,
+                ways.stream().map(_ -> 1).toList());
+    }
+
+    /// What stands between the brackets.
+    private static String inside(Partner partner) {
+        return partner.items().stream()
+                .map(item -> item instanceof Act act ? Notation.print(act) : "_")
+                .collect(Collectors.joining(" "));
+    }
+
+    /// The partner's strikes where an item is nothing else.
+    private static Optional<Partner> feed(List<Item> items, int at) {
+        List<Call> calls = calls(items.get(at));
+        return calls.size() == 1
+                        && calls.getFirst() instanceof Partner partner
+                        && partner.items().stream().anyMatch(item -> item instanceof Act act && act.isStrike())
+                ? Optional.of(partner)
+                : Optional.empty();
+    }
+
+    private static Optional<Act> strike(Item item) {
+        return calls(item).stream()
+                .filter(call -> call instanceof Act act && act.isStrike())
+                .map(call -> (Act) call)
+                .reduce((_, later) -> later);
+    }
+
+    private static List<Call> calls(Item item) {
+        return item instanceof Half half && half.units().size() == 1
+                ? half.units().getFirst().calls()
+                : List.of();
+    }
+
+    /// Other feeds in place of the first one.
+    private static Optional<Branching> feeds(
+            List<Item> items, Context context, Repertoire repertoire, Predicate<String> stands) {
+        String own = inside(feed(items, 0).orElseThrow());
+        List<Way> ways = new ArrayList<>();
+        ways.add(new Way(own, Notation.print(new Line(items.subList(1, items.size())))));
+        for (String feed : Stream.concat(FEEDS.stream(), Stream.of("none")).toList()) {
+            boolean same = own.equals(feed) || own.startsWith(feed + " ");
+            if (ways.size() < MOST && !same) {
+                add(ways, "", feed, context, repertoire, stands);
+            }
+        }
+        return ways.size() < 2
+                ? Optional.empty()
+                : Optional.of(new Branching("", ways, ways.stream().map(_ -> 1).toList()));
+    }
+
+    /// Other reactions to a strike of the athlete's than the one that the line goes on with.
+    private static Optional<Branching> reactions(
+            List<Item> items,
+            int at,
+            Act strike,
+            Context context,
+            Repertoire repertoire,
+            List<After> habits,
+            Predicate<String> stands) {
+        String before = Notation.print(new Line(items.subList(0, at + 1)));
+        Optional<Partner> written = at + 1 < items.size()
+                ? calls(items.get(at + 1)).stream()
+                        .filter(call -> call instanceof Partner)
+                        .map(call -> (Partner) call)
+                        .findFirst()
+                : Optional.empty();
+        String rest = Notation.print(new Line(items.subList(at + (written.isPresent() ? 2 : 1), items.size())));
+        if (rest.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Seen> seen = seen(strike, context, habits);
+        List<Way> ways = new ArrayList<>();
+        List<String> owns = written.map(p -> List.of(inside(p)))
+                .orElseGet(() -> Stream.concat(Stream.of("none"), seen.stream().map(Seen::response))
+                        .toList());
+        owns.stream()
+                .filter(cue -> stands.test(before + " (" + cue + ") " + rest))
+                .findFirst()
+                .ifPresent(cue -> ways.add(new Way(cue, rest)));
+        if (ways.isEmpty()) {
+            return Optional.empty();
+        }
+        for (Seen one : seen) {
+            if (ways.size() < MOST && !one.response.equals(ways.getFirst().cue)) {
+                add(ways, before, one.response, context, repertoire, stands);
+            }
+        }
+        List<Integer> weights = ways.stream()
+                .map(w -> seen.stream()
+                        .filter(s -> s.response.equals(w.cue))
+                        .map(Seen::weight)
+                        .findFirst()
+                        .orElse(1))
+                .toList();
+        return ways.size() < 2 ? Optional.empty() : Optional.of(new Branching(before, ways, weights));
+    }
+
+    private static void add(
+            List<Way> ways,
+            String before,
+            String cue,
+            Context context,
+            Repertoire repertoire,
+            Predicate<String> stands) {
+        String out = context.setting().pairing().wayOut();
+        Reply.best(before, cue, context, repertoire)
+                .map(reply -> new Way(cue, reply.words() + " " + out))
+                .filter(way -> stands.test((before + " (" + way.cue + ") " + way.answer).strip()))
+                .ifPresent(ways::add);
+    }
+
+    /// What he may do after a strike, the likeliest first.
+    private record Seen(String response, int weight) {}
+
+    private static List<Seen> seen(Act strike, Context context, List<After> habits) {
+        String words = Notation.print(strike.normal());
+        Optional<After> film =
+                habits.stream().filter(h -> h.stimulus().equals(words)).findFirst();
+        if (film.isPresent()) {
+            return film.get().responses().stream()
+                    .map((FollowUp f) -> new Seen(f.response(), f.share().n()))
+                    .toList();
+        }
+        Stimulus stimulus = new Stimulus(
+                strike.technique().code(),
+                strike.level(),
+                strike.technique()
+                        .arrival()
+                        .at(
+                                strike.technique().fixedSide().orElse(Side.LEAD),
+                                context.setting().pairing()));
+        List<Seen> all = new ArrayList<>();
+        for (Posture posture : Posture.values()) {
+            int weight = (int)
+                    Math.round(100 * context.partner().chance(stimulus, posture).orElse(0.0));
+            if (weight > 0) {
+                all.add(new Seen(posture.word(), weight));
+            }
+        }
+        all.sort(Comparator.comparingInt(Seen::weight).reversed());
+        return all;
+    }
+}

@@ -1,0 +1,118 @@
+package onebeat.core.ladder;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.Stream;
+import onebeat.core.Lines;
+import onebeat.core.ladder.Ladder.With;
+import onebeat.core.notation.Notation;
+import onebeat.core.play.Setting;
+import onebeat.core.review.Context;
+import onebeat.core.review.Review;
+import onebeat.core.review.RuleSet;
+import onebeat.core.timing.Rung;
+import onebeat.core.timing.Timing;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class LadderTest {
+
+    private static final RuleSet MUAY_THAI = RuleSet.of("muaythai").orElseThrow();
+
+    static Stream<Arguments> chains() {
+        return Stream.of(Lines.SAME, Lines.OPEN)
+                .flatMap(setting -> Stream.concat(
+                        Chains.ALL.stream()
+                                // In open pairing the lead hand catches his jab, and cannot jab too (F25, F26).
+                                .map(c -> setting.equals(Lines.OPEN) ? c.replace("catch+1", "catch+2") : c)
+                                .map(c -> Arguments.of(c, Context.of(setting))),
+                        Chains.CLINCH.stream()
+                                .map(c -> Arguments.of(c, Context.of(setting).with(MUAY_THAI)))));
+    }
+
+    private static Ladder ladder(String line, Setting setting) {
+        return Ladder.of(Lines.read(line), With.usual(Context.of(setting)));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("chains")
+    void everyChainClimbsWithoutAStopAndEveryStageIsHarder(String line, Context context) {
+        Ladder ladder = Ladder.of(Lines.read(line), With.usual(context));
+        String canonical = Notation.print(Lines.read(line).line());
+        assertThat(ladder.stages()).as(line).isNotEmpty();
+        double before = 0;
+        for (Stage stage : ladder.stages()) {
+            Review review = Review.withoutMends(
+                    Lines.read(stage.line()), context.at(stage.bpm()).on(stage.rung()));
+            assertThat(review.hasStop()).as(stage.toString()).isFalse();
+            assertThat(stage.difficulty()).as(stage.toString()).isGreaterThanOrEqualTo(before);
+            before = stage.difficulty();
+        }
+        assertThat(ladder.stages().stream().map(s -> s.rung() + s.line() + s.bpm()))
+                .doesNotHaveDuplicates();
+        assertThat(ladder.of(Rung.WHOLE).getLast().line()).isEqualTo(canonical);
+        assertThat(ladder.stages().stream().map(Stage::rung).distinct())
+                .as("%s", ladder)
+                .containsExactly(Rung.values());
+    }
+
+    @Test
+    @DisplayName(
+            "trade, §1.3, common practice: a long chain is grown, the first three or four, then those plus the next piece")
+    void aLongChainIsGrownFromTheTop() {
+        Ladder ladder = ladder("(1) catch+2 3 rmid (2) parry 3b 2 3 circle-lead", Lines.OPEN);
+        List<String> grown = ladder.of(Rung.SLOW).stream().map(Stage::line).toList();
+        assertThat(grown).hasSizeGreaterThan(1);
+        String whole = ladder.of(Rung.WHOLE).getFirst().line();
+        assertThat(grown.stream().filter(g -> g.startsWith("(1) catch+2 3"))).allMatch(whole::startsWith);
+        assertThat(ladder.of(Rung.PARTS).stream().map(Stage::line)).contains("(1) catch+2", "3", "rmid", "(2) parry");
+    }
+
+    @Test
+    void tempoClimbsToTheCeilingAndNotPast() {
+        Ladder ladder = ladder("1 2 3 rlow", Lines.SAME);
+        double ceiling = Timing.ceiling(Lines.way("1 2 3 rlow")).orElseThrow().ceilingBpm();
+        List<Stage> tempo = ladder.of(Rung.TEMPO);
+        assertThat(tempo).hasSize(3);
+        assertThat(tempo.getLast().bpm()).isCloseTo((int) ceiling, org.assertj.core.api.Assertions.within(1));
+        assertThat(ladder.stages()).allMatch(s -> s.bpm() <= ceiling + 1);
+    }
+
+    @Test
+    void theReadHasTwoCuesAndTheLineItselfIsOne() {
+        Stage two =
+                ladder("(1) catch+2 3 circle-lead", Lines.OPEN).of(Rung.READS).getFirst();
+        assertThat(two.line()).startsWith("{ (1): catch+2 3 circle-lead | (");
+        assertThat(two.line().chars().filter(c -> c == '|').count()).isEqualTo(1);
+    }
+
+    @Test
+    void aLineWithoutFeedsReadsWhatItsOwnStrikesCause() {
+        Stage two = ladder("1b 2 3 circle-lead", Lines.OPEN).of(Rung.READS).getFirst();
+        assertThat(two.line()).startsWith("1b { (");
+    }
+
+    @Test
+    @DisplayName("F23, F46, common practice: lead-ins are drawn, from one up")
+    void atRandomTheLeadInsAreDrawn() {
+        Stage random =
+                ladder("(1) catch+2 3 circle-lead", Lines.OPEN).of(Rung.RANDOM).getFirst();
+        assertThat(random.line()).startsWith("[").contains("]*1..3 {");
+    }
+
+    @Test
+    void brokenRhythmPausesOnceMore() {
+        Stage broken = ladder("1 2 3 rlow", Lines.SAME).of(Rung.BROKEN).getFirst();
+        assertThat(broken.line().replace("_ ", "")).isEqualTo("1 2 3 rlow");
+        assertThat(broken.line()).contains("_");
+    }
+
+    @Test
+    void aLineWithAStopHasNoLadderYet() {
+        assertThat(ladder("(1) 2", Lines.SAME).stages()).isEmpty();
+    }
+}
