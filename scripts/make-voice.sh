@@ -2,7 +2,7 @@
 # Makes the shipped voice clips from the catalogue's names. Needs espeak-ng and sox; only for developing.
 set -euo pipefail
 cd "$(dirname "$0")/.."
-out=desktop/src/main/resources/onebeat/desktop/sound/voice
+out=formats/src/main/resources/onebeat/formats/sound/voice
 mkdir -p "$out"
 say() { # FILE WORDS
   espeak-ng -v en-us -s 185 -p 42 -w /tmp/onebeat-clip.wav "$2"

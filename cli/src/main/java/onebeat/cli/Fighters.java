@@ -80,6 +80,11 @@ final class Fighters {
         return tempo;
     }
 
+    /// Whether the tempo was given rather than left as usual.
+    boolean saysTempo(CommandLine command) {
+        return command.getParseResult().hasMatchedOption("--tempo");
+    }
+
     private RuleSet ruleSet(CommandLine command) {
         return RuleSet.of(rules)
                 .orElseThrow(() -> new ParameterException(

@@ -8,7 +8,13 @@ import picocli.CommandLine.Command;
         name = "onebeat",
         description = "Checks call lines, counts habits and finds answers without a window.",
         mixinStandardHelpOptions = true,
-        subcommands = {CheckCommand.class, HabitsCommand.class, FindCommand.class})
+        subcommands = {
+            CheckCommand.class,
+            HabitsCommand.class,
+            FindCommand.class,
+            LadderCommand.class,
+            RoundCommand.class
+        })
 public final class Main {
 
     private Main() {}

@@ -108,7 +108,7 @@ class LooksTest {
     @Test
     void everySoundIsShipped() {
         for (String file : new String[] {"bell.wav", "end.wav", "click.wav", "call.wav", "last-ten.wav"}) {
-            assertThat(LooksTest.class.getResource("/onebeat/desktop/sound/" + file))
+            assertThat(LooksTest.class.getResource("/onebeat/formats/sound/" + file))
                     .as(file)
                     .isNotNull();
         }

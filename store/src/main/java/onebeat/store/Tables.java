@@ -99,7 +99,9 @@ final class Tables {
                     Map.entry("bpm", Drill::bpm),
                     Map.entry("made", d -> d.made().toString()),
                     Map.entry("source", Drill::source),
-                    Map.entry("odds", d -> d.odds().words())),
+                    Map.entry("odds", d -> d.odds().words()),
+                    Map.entry("rung", d -> d.rung().name()),
+                    Map.entry("overruled", Drill::overruled)),
             (r, _) -> new Drill(
                     text(r, "id"),
                     text(r, "name"),
@@ -107,7 +109,9 @@ final class Tables {
                     r.getInt("bpm"),
                     LocalDate.parse(text(r, "made")),
                     text(r, "source"),
-                    Odds.parse(Objects.requireNonNullElse(r.getString("odds"), ""))));
+                    Odds.parse(Objects.requireNonNullElse(r.getString("odds"), "")),
+                    one(Rung.class, r, "rung", Rung.WHOLE),
+                    Objects.requireNonNullElse(r.getString("overruled"), "")));
 
     static final Rows<OwnLine> OWN_LINES = new Rows<>(
             Place.OWN_LINES,
@@ -122,9 +126,14 @@ final class Tables {
                     Map.entry("id", Session::id),
                     Map.entry("date", s -> s.date().toString()),
                     Map.entry("name", Session::name),
-                    Map.entry("scheme_id", Session::schemeId)),
+                    Map.entry("scheme_id", Session::schemeId),
+                    Map.entry("template", Session::template)),
             (r, _) -> new Session(
-                    text(r, "id"), LocalDate.parse(text(r, "date")), text(r, "name"), text(r, "scheme_id")));
+                    text(r, "id"),
+                    LocalDate.parse(text(r, "date")),
+                    text(r, "name"),
+                    text(r, "scheme_id"),
+                    Objects.requireNonNullElse(r.getString("template"), "")));
 
     static final Rows<RoundPlan> ROUNDS = new Rows<>(
             Place.ROUNDS,
@@ -137,6 +146,8 @@ final class Tables {
                     Map.entry("bpm", RoundPlan::bpm),
                     Map.entry("gap_beats", RoundPlan::gapBeats),
                     Map.entry("rung", p -> p.rung().name()),
+                    Map.entry("stage", RoundPlan::stage),
+                    Map.entry("bursts", RoundPlan::bursts),
                     Map.entry("seed", p -> p.draw().seed()),
                     Map.entry("most_run", p -> p.draw().mostRun()),
                     Map.entry("gap_spread", p -> p.draw().gapSpread())),
@@ -148,6 +159,8 @@ final class Tables {
                     r.getInt("bpm"),
                     r.getInt("gap_beats"),
                     one(Rung.class, r, "rung", Rung.WHOLE),
+                    r.getInt("stage"),
+                    r.getInt("bursts"),
                     new Draw(
                             r.getLong("seed"),
                             r.getObject("most_run") == null ? Draw.USUAL_RUN : r.getInt("most_run"),
@@ -163,7 +176,8 @@ final class Tables {
                     Map.entry("date", r -> r.date().toString()),
                     Map.entry("bpm", RoundRun::bpm),
                     Map.entry("seconds", RoundRun::seconds),
-                    Map.entry("called", RoundRun::called)),
+                    Map.entry("called", RoundRun::called),
+                    Map.entry("rung", r -> r.rung().name())),
             (r, _) -> new RoundRun(
                     text(r, "id"),
                     text(r, "round_id"),
@@ -171,7 +185,8 @@ final class Tables {
                     LocalDate.parse(text(r, "date")),
                     r.getInt("bpm"),
                     r.getInt("seconds"),
-                    r.getInt("called")));
+                    r.getInt("called"),
+                    one(Rung.class, r, "rung", Rung.WHOLE)));
 
     static final Rows<Repetition> REPETITIONS = new Rows<>(
             Place.REPETITIONS,
@@ -183,7 +198,9 @@ final class Tables {
                     Map.entry("date", r -> r.date().toString()),
                     Map.entry("bpm", Repetition::bpm),
                     Map.entry("at_ms", Repetition::atMs),
-                    Map.entry("judgement", r -> r.judgement().name())),
+                    Map.entry("judgement", r -> r.judgement().name()),
+                    Map.entry("rung", r -> r.rung().name()),
+                    Map.entry("fault", Repetition::fault)),
             (r, _) -> new Repetition(
                     text(r, "id"),
                     text(r, "round_id"),
@@ -191,7 +208,9 @@ final class Tables {
                     LocalDate.parse(text(r, "date")),
                     r.getInt("bpm"),
                     r.getLong("at_ms"),
-                    one(Judgement.class, r, "judgement")));
+                    one(Judgement.class, r, "judgement"),
+                    one(Rung.class, r, "rung", Rung.WHOLE),
+                    Objects.requireNonNullElse(r.getString("fault"), "")));
 
     static final Rows<Partner> PARTNERS = new Rows<>(
             Place.PARTNERS,

@@ -2,6 +2,7 @@ package onebeat.core.camp;
 
 import java.time.LocalDate;
 import onebeat.core.holding.Odds;
+import onebeat.core.timing.Rung;
 
 /// A line that the coach keeps.
 ///
@@ -9,22 +10,49 @@ import onebeat.core.holding.Odds;
 /// @param bpm the tempo it is drilled at
 /// @param odds how often the feeder gives each cue of its reads
 /// @param source where it came from, for example the id of an exchange; empty where it was typed
-public record Drill(String id, String name, String line, int bpm, LocalDate made, String source, Odds odds) {
+/// @param rung where it stands on its ladder
+/// @param overruled what the coach decided against the book's proposal, the last time he did, in words; may
+/// be empty
+public record Drill(
+        String id,
+        String name,
+        String line,
+        int bpm,
+        LocalDate made,
+        String source,
+        Odds odds,
+        Rung rung,
+        String overruled) {
 
     /// A line whose reads come evenly.
     public Drill(String id, String name, String line, int bpm, LocalDate made, String source) {
         this(id, name, line, bpm, made, source, Odds.even());
     }
 
+    /// A line that is drilled whole.
+    public Drill(String id, String name, String line, int bpm, LocalDate made, String source, Odds odds) {
+        this(id, name, line, bpm, made, source, odds, Rung.WHOLE, "");
+    }
+
     public Drill withLine(String changed) {
-        return new Drill(id, name, changed, bpm, made, source, odds);
+        return new Drill(id, name, changed, bpm, made, source, odds, rung, overruled);
     }
 
     public Drill withBpm(int tempo) {
-        return new Drill(id, name, line, tempo, made, source, odds);
+        return new Drill(id, name, line, tempo, made, source, odds, rung, overruled);
     }
 
     public Drill with(Odds changed) {
-        return new Drill(id, name, line, bpm, made, source, changed);
+        return new Drill(id, name, line, bpm, made, source, changed, rung, overruled);
+    }
+
+    /// The same at another place of its ladder.
+    public Drill at(Rung step, int tempo) {
+        return new Drill(id, name, line, tempo, made, source, odds, step, overruled);
+    }
+
+    /// The same with what the coach decided against the book.
+    public Drill overruled(String words) {
+        return new Drill(id, name, line, bpm, made, source, odds, rung, words);
     }
 }

@@ -14,6 +14,7 @@ import onebeat.core.notation.Read;
 import onebeat.core.review.Limits;
 import onebeat.core.review.Limits.Excess;
 import onebeat.core.review.Limits.In;
+import onebeat.core.rounds.Calls;
 import onebeat.core.rounds.Part;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
@@ -26,11 +27,16 @@ public final class Tonight {
 
     /// The schedule of a session. Rounds whose drill is gone or cannot be read any more are left out.
     public static Schedule schedule(Camp camp, Session session) {
+        return schedule(camp, session, Calls.NONE);
+    }
+
+    /// The same with calls that are said.
+    public static Schedule schedule(Camp camp, Session session, Calls calls) {
         List<Part> parts = new ArrayList<>();
         for (RoundPlan round : camp.roundsOf(session.id())) {
             part(camp, round, session.scheme().workS()).ifPresent(parts::add);
         }
-        return Schedule.of(session.scheme(), parts);
+        return Schedule.of(session.blocks(parts.size()), parts, calls);
     }
 
     /// What passes a limit of the coach: in any one round, in the session, and in its week (Monday to Sunday,

@@ -1,9 +1,11 @@
 package onebeat.core.rounds;
 
+import java.util.Locale;
+
 /// One thing that happens at one time: heard, shown, or both.
 ///
 /// @param ms milliseconds from the start of the session
-/// @param round the round it belongs to, from 0
+/// @param round the round it belongs to, from 0; `-1` where it belongs to none
 /// @param repetition the repetition within the round, from 0; `-1` where it belongs to none
 /// @param text what is called or shown; empty for bells and clicks
 /// @param beat the beat within the repetition; `-1` where it belongs to none
@@ -11,8 +13,10 @@ public record Event(long ms, Kind kind, int round, int repetition, String text, 
 
     /// What kind of thing.
     public enum Kind {
-        /// A round begins.
+        /// A round or another stretch of the evening begins.
         BELL,
+        /// From here for so many seconds (its text) there is no stop between repetitions.
+        BURST,
         /// A repetition is called; its first beat comes a little later.
         CALL,
         /// The partner shows or throws.
@@ -24,6 +28,11 @@ public record Event(long ms, Kind kind, int round, int repetition, String text, 
         /// The round's last ten seconds begin.
         LAST_TEN,
         /// A round ends.
-        END
+        END;
+
+        /// The word for it in files, for example `last-minute`.
+        public String word() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
     }
 }

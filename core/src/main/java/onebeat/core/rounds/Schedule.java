@@ -11,13 +11,14 @@ import onebeat.core.notation.Notation;
 import onebeat.core.play.Placed;
 import onebeat.core.play.Way;
 import onebeat.core.play.Who;
-import onebeat.core.rounds.Event.Kind;
+import onebeat.core.rounds.Block.Kind;
 
 /// Every event of a session, laid out once. Picture and sound both follow it, so they can never drift apart.
 ///
 /// @param rounds where each round lies
+/// @param between where the other stretches lie: rests, warm-up and the like
 /// @param events all events by time
-public record Schedule(List<Stretch> rounds, List<Event> events) {
+public record Schedule(List<Stretch> rounds, List<Between> between, List<Event> events) {
 
     /// Time to get ready before the first bell, in milliseconds. A default.
     public static final long READY_MS = 10_000;
@@ -28,8 +29,15 @@ public record Schedule(List<Stretch> rounds, List<Event> events) {
     /// A call comes this many beats before the first beat of its repetition, where the gap leaves room.
     private static final int CALL_AHEAD_BEATS = 2;
 
+    /// How long a burst is (F42, common practice).
+    public static final long BURST_MS = 20_000;
+
+    /// What two ways of adding the same beats may differ by.
+    private static final double ROUNDING_MS = 1e-6;
+
     public Schedule {
         rounds = List.copyOf(rounds);
+        between = List.copyOf(between);
         events = List.copyOf(events);
     }
 
@@ -49,79 +57,153 @@ public record Schedule(List<Stretch> rounds, List<Event> events) {
         }
     }
 
+    /// A stretch between the rounds on the clock.
+    public record Between(Block block, long startMs, long endMs) {
+
+        /// The exercise that is done at a time; empty in a rest.
+        public Optional<Exercise> exerciseAt(long ms) {
+            long at = startMs;
+            for (Exercise exercise : block.exercises()) {
+                at += exercise.seconds() * 1000L;
+                if (ms < at) {
+                    return Optional.of(exercise);
+                }
+            }
+            return block.exercises().isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(block.exercises().getLast());
+        }
+    }
+
     /// The touches of the whole session.
     public Contact contact() {
         return rounds.stream().map(Stretch::contact).reduce(Contact.NONE, Contact::plus);
     }
 
-    /// Lays out a session.
+    /// Lays out rounds alone.
     public static Schedule of(Scheme scheme, List<Part> parts) {
-        List<Stretch> rounds = new ArrayList<>();
-        List<Event> events = new ArrayList<>();
-        long start = READY_MS;
-        for (int i = 0; i < parts.size(); i++) {
-            Part part = parts.get(i);
-            long end = start + scheme.workS() * 1000L;
-            rounds.add(new Stretch(part, start, end, repetitionsIn(part, end - start)));
-            round(events, i, rounds.getLast());
-            start = end + scheme.restS() * 1000L;
-        }
-        events.sort(Comparator.comparingLong(Event::ms).thenComparing(Event::kind));
-        return new Schedule(rounds, events);
+        return of(Block.alone(scheme, parts.size()), parts, Calls.NONE);
     }
 
-    /// Beats from the end of the repetition before to the end of this one.
-    private static int beats(Part part, int repetition) {
-        return gap(part, repetition)
-                + Math.max(1, part.turn(repetition).way().way().beats());
+    /// Lays out an evening.
+    ///
+    /// @param blocks what it holds, with as many rounds as there are parts
+    /// @param calls how long a call takes to be said
+    public static Schedule of(List<Block> blocks, List<Part> parts, Calls calls) {
+        List<Stretch> rounds = new ArrayList<>();
+        List<Between> between = new ArrayList<>();
+        List<Event> events = new ArrayList<>();
+        long start = READY_MS;
+        for (Block block : blocks) {
+            long end = start + block.seconds() * 1000L;
+            if (block.kind() == Kind.ROUND) {
+                Part part = parts.get(rounds.size());
+                List<Slot> slots = slots(part, end - start);
+                rounds.add(new Stretch(part, start, end, slots.size()));
+                round(events, rounds.size() - 1, rounds.getLast(), slots, calls);
+            } else if (block.kind() == Kind.REST) {
+                between.add(new Between(block, start, end));
+            } else {
+                between.add(new Between(block, start, end));
+                exercises(events, block, start);
+            }
+            start = end;
+        }
+        events.sort(Comparator.comparingLong(Event::ms).thenComparing(Event::kind));
+        return new Schedule(rounds, between, events);
+    }
+
+    /// Each exercise begins with a bell.
+    private static void exercises(List<Event> events, Block block, long start) {
+        long at = start;
+        for (Exercise exercise : block.exercises()) {
+            events.add(new Event(at, Event.Kind.BELL, -1, -1, exercise.name(), -1));
+            at += exercise.seconds() * 1000L;
+        }
+    }
+
+    /// A repetition on the round's beats.
+    ///
+    /// @param beat the first one, from the bell
+    /// @param gap empty beats before it
+    /// @param burst whether a burst begins with it
+    private record Slot(long beat, int gap, boolean burst) {}
+
+    /// The repetitions that fit. In a burst nothing lies between them.
+    private static List<Slot> slots(Part part, long lengthMs) {
+        double beatMs = 60_000.0 / part.plan().bpm();
+        List<Slot> slots = new ArrayList<>();
+        long used = 0;
+        int bursts = 0;
+        double burstEndMs = -1;
+        while (true) {
+            boolean inside = used * beatMs < burstEndMs;
+            int gap = inside ? 0 : gap(part, slots.size());
+            boolean begins =
+                    !inside && bursts < part.plan().bursts() && used * beatMs >= burstAt(part, bursts, lengthMs);
+            long beats =
+                    (long) gap + Math.max(1, part.turn(slots.size()).way().way().beats());
+            if ((used + beats) * beatMs > lengthMs + ROUNDING_MS) {
+                return slots;
+            }
+            if (begins) {
+                bursts++;
+                burstEndMs = (used + gap) * beatMs + BURST_MS;
+            }
+            slots.add(new Slot(used + gap, gap, begins));
+            used += beats;
+        }
+    }
+
+    /// Bursts are spread evenly over the round, none at its very end.
+    private static double burstAt(Part part, int burst, long lengthMs) {
+        return lengthMs * (burst + 1.0) / (part.plan().bursts() + 1) - BURST_MS / 2.0;
     }
 
     private static int gap(Part part, int repetition) {
         return part.plan().gapBeats() + part.turn(repetition).extraGap();
     }
 
-    private static int repetitionsIn(Part part, long lengthMs) {
-        double beatMs = 60_000.0 / part.plan().bpm();
-        long used = 0;
-        int repetitions = 0;
-        while ((used + beats(part, repetitions)) * beatMs <= lengthMs) {
-            used += beats(part, repetitions);
-            repetitions++;
-        }
-        return repetitions;
-    }
-
-    private static void round(List<Event> events, int round, Stretch stretch) {
+    private static void round(List<Event> events, int round, Stretch stretch, List<Slot> slots, Calls calls) {
         RoundPlan plan = stretch.part().plan();
         double beatMs = 60_000.0 / plan.bpm();
-        events.add(new Event(stretch.startMs(), Kind.BELL, round, -1, "", -1));
+        events.add(new Event(stretch.startMs(), Event.Kind.BELL, round, -1, "", -1));
         if (stretch.lengthMs() > LAST_MINUTE_MS) {
-            events.add(new Event(stretch.endMs() - LAST_MINUTE_MS, Kind.LAST_MINUTE, round, -1, "", -1));
+            events.add(new Event(stretch.endMs() - LAST_MINUTE_MS, Event.Kind.LAST_MINUTE, round, -1, "", -1));
         }
-        events.add(new Event(stretch.endMs() - LAST_TEN_MS, Kind.LAST_TEN, round, -1, "", -1));
-        events.add(new Event(stretch.endMs(), Kind.END, round, -1, "", -1));
-        long used = 0;
-        for (int r = 0; r < stretch.repetitions(); r++) {
-            // The gap comes first, so that the first call has time to be heard after the bell.
-            double first = stretch.startMs() + (used + gap(stretch.part(), r)) * beatMs;
-            used += beats(stretch.part(), r);
-            int ahead = Math.min(CALL_AHEAD_BEATS, gap(stretch.part(), r));
+        events.add(new Event(stretch.endMs() - LAST_TEN_MS, Event.Kind.LAST_TEN, round, -1, "", -1));
+        events.add(new Event(stretch.endMs(), Event.Kind.END, round, -1, "", -1));
+        for (int r = 0; r < slots.size(); r++) {
+            Slot slot = slots.get(r);
+            double first = stretch.startMs() + slot.beat * beatMs;
+            if (slot.burst) {
+                events.add(new Event(Math.round(first), Event.Kind.BURST, round, r, "" + BURST_MS / 1000, 0));
+            }
             events.add(new Event(
-                    Math.round(first - ahead * beatMs),
-                    Kind.CALL,
+                    call(stretch, slot, first, calls.beforeMs(stretch.part().turn(r), slot.gap * beatMs)),
+                    Event.Kind.CALL,
                     round,
                     r,
                     stretch.part().text(),
                     -1));
             Way way = stretch.part().turn(r).way().way();
             for (int b = 0; b < way.beats(); b++) {
-                events.add(new Event(Math.round(first + b * beatMs), Kind.CLICK, round, r, "", b));
+                events.add(new Event(Math.round(first + b * beatMs), Event.Kind.CLICK, round, r, "", b));
             }
             int repetition = r;
             cues(way)
-                    .forEach((beat, text) -> events.add(
-                            new Event(Math.round(first + beat * beatMs), Kind.CUE, round, repetition, text, beat)));
+                    .forEach((beat, text) -> events.add(new Event(
+                            Math.round(first + beat * beatMs), Event.Kind.CUE, round, repetition, text, beat)));
         }
+    }
+
+    /// A call comes some beats before its first beat where the gap leaves room, and so early that it is
+    /// said and heard
+    /// by then; never before the bell.
+    private static long call(Stretch stretch, Slot slot, double firstMs, double saidMs) {
+        double beatMs = 60_000.0 / stretch.part().plan().bpm();
+        double ahead = Math.max(Math.min(CALL_AHEAD_BEATS, slot.gap) * beatMs, saidMs);
+        return Math.max(stretch.startMs(), Math.round(firstMs - ahead));
     }
 
     private static TreeMap<Double, String> cues(Way way) {
@@ -135,7 +217,15 @@ public record Schedule(List<Stretch> rounds, List<Event> events) {
 
     /// How long it all takes, in milliseconds.
     public long lengthMs() {
-        return rounds.isEmpty() ? 0 : rounds.getLast().endMs();
+        long lastRound = rounds.isEmpty() ? 0 : rounds.getLast().endMs();
+        return between.isEmpty()
+                ? lastRound
+                : Math.max(lastRound, between.getLast().endMs());
+    }
+
+    /// The stretch between rounds that runs at this time.
+    public Optional<Between> betweenAt(long ms) {
+        return between.stream().filter(b -> ms >= b.startMs() && ms < b.endMs()).findFirst();
     }
 
     /// The round that runs at this time, or empty before the first, in a rest and after the last.

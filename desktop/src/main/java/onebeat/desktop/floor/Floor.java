@@ -1,18 +1,19 @@
 package onebeat.desktop.floor;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
+import java.util.function.LongUnaryOperator;
+import java.util.stream.LongStream;
 import javafx.animation.AnimationTimer;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
+import onebeat.core.book.Fault;
 import onebeat.core.book.Judgement;
-import onebeat.core.book.Repetition;
 import onebeat.core.book.RoundRun;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Edit;
@@ -23,16 +24,20 @@ import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Part;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
+import onebeat.core.rounds.Schedule.Between;
 import onebeat.core.rounds.Schedule.Stretch;
 import onebeat.core.rounds.Session;
+import onebeat.core.rounds.Template;
 import onebeat.desktop.desk.Desk;
 import onebeat.desktop.desk.LineWatch.Seen;
 import onebeat.desktop.desk.Station;
 import onebeat.desktop.desk.Texts;
-import onebeat.desktop.floor.FloorPicture.Word;
 import onebeat.desktop.floor.Run.State;
 import onebeat.desktop.sound.Sounds;
 import onebeat.desktop.sound.Sounds.Sound;
+import onebeat.formats.sound.Dispatch;
+import onebeat.formats.sound.SaidCalls;
+import onebeat.formats.sound.Voice;
 import org.jspecify.annotations.Nullable;
 
 /// The floor: tonight's session runs. Space is bell and pause; four keys judge a repetition. What is judged is
@@ -40,11 +45,18 @@ import org.jspecify.annotations.Nullable;
 /// once, so that nothing is lost when the machine dies in mid-round.
 public final class Floor implements Station {
 
-    /// Sounds that come due later than this are not played any more: after a machine slept they would bunch.
-    private static final long TOO_LATE_MS = 400;
+    /// So much longer each press makes a rest.
+    private static final long LONGER_MS = 15_000;
 
-    /// A bell is rung even so late: a round must not begin or end unheard because the machine was busy.
-    private static final long BELL_TOO_LATE_MS = 3_000;
+    /// How far a session is gets written down so often: what a machine that dies in a round may lose of the
+    /// clock.
+    private static final long NOTE_EVERY_MS = 2_000;
+
+    /// Where a session that was broken off goes on: so much before it stopped.
+    private static final long BACK_MS = 3_000;
+
+    private static final String AT = "floor at";
+    private static final String KEYS = "floor keys";
 
     private final Desk desk;
     private final Consumer<Station.Name> go;
@@ -52,10 +64,17 @@ public final class Floor implements Station {
     private final LongSupplier clockMs;
     private final FloorView view = new FloorView();
     private SeenBy seenBy = SeenBy.CORNER;
-    private Sounds.To saidTo = Sounds.To.NOBODY;
+    private volatile Sounds.To saidTo = Sounds.To.NOBODY;
     private @Nullable FeederWindow window;
-    private final Map<String, String> judged = new HashMap<>();
-    private @Nullable Run run;
+    private final FloorWords words;
+    private final Judging judging;
+    private final SaidCalls calls = new SaidCalls(new Voice());
+    private FloorKeys floorKeys;
+    private Optional<FloorKeys.Does> teaches = Optional.empty();
+    private String told = "";
+    private long notedMs;
+    private volatile @Nullable Run run;
+    private @Nullable Dispatch dispatch;
     private final AnimationTimer timer = new AnimationTimer() {
         @Override
         public void handle(long now) {
@@ -70,6 +89,9 @@ public final class Floor implements Station {
         this.sounds = sounds;
         this.clockMs = clockMs;
         this.go = go;
+        this.words = new FloorWords(desk);
+        this.judging = new Judging(desk);
+        this.floorKeys = FloorKeys.of(desk.draft(KEYS));
     }
 
     @Override
@@ -94,31 +116,88 @@ public final class Floor implements Station {
                     .map(this::stillToRun)
                     .map(s -> new Run(s, clockMs))
                     .orElse(null);
-            judged.clear();
+            judging.clear();
+            goOnWhereItStopped();
         }
         timer.start();
         show();
     }
 
+    /// A session that was broken off in a round, by a machine that died, waits where it stopped.
+    private void goOnWhereItStopped() {
+        String[] at = desk.draft(AT).split(" ", -1);
+        if (run == null || at.length != 3 || !at[0].equals(desk.today().toString()) || !at[2].matches("\\d{1,9}")) {
+            return;
+        }
+        for (Stretch stretch : run.schedule().rounds()) {
+            if (stretch.part().plan().id().equals(at[1])) {
+                run.jumpTo(Math.max(stretch.startMs(), stretch.startMs() + Long.parseLong(at[2]) - BACK_MS));
+                told = Texts.of("floor.resumed");
+            }
+        }
+    }
+
+    /// Writes down how far the round is.
+    private void note() {
+        if (run == null || Math.abs(run.atMs() - notedMs) < NOTE_EVERY_MS) {
+            return;
+        }
+        notedMs = run.atMs();
+        long now = run.atMs();
+        Schedule schedule = run.schedule();
+        desk.keepDraft(
+                AT,
+                schedule.roundAt(now)
+                        .map(r -> schedule.rounds().get(r))
+                        .map(s -> desk.today() + " " + s.part().plan().id() + " " + (now - s.startMs()))
+                        .orElse(""));
+    }
+
     /// Tonight's rounds that have not run yet; all of them where all have run.
     private Schedule stillToRun(Session session) {
         Camp camp = desk.camp();
-        Schedule whole = Tonight.schedule(camp, session);
+        Schedule whole = Tonight.schedule(camp, session, calls);
         List<Part> left = whole.rounds().stream()
                 .map(Stretch::part)
                 .filter(p -> camp.runs().all().stream()
                         .noneMatch(r -> r.roundId().equals(p.plan().id())))
                 .toList();
-        return left.isEmpty() ? whole : Schedule.of(session.scheme(), left);
+        return left.isEmpty() || left.size() == whole.rounds().size()
+                ? whole
+                : Schedule.of(Template.rest(session, whole.rounds().size(), left.size()), left, calls);
     }
 
     @Override
     public void leave() {
         if (run != null && run.state() == State.RUNNING) {
-            run.startOrPause();
+            startOrPause();
         }
         timer.stop();
         closeWindow();
+    }
+
+    @Override
+    public void close() {
+        quiet();
+    }
+
+    /// The sounds of the schedule come from a thread of their own from here on.
+    private void loud() {
+        quiet();
+        if (run != null && run.state() == State.RUNNING) {
+            dispatch = new Dispatch(
+                    run.schedule().events(),
+                    run.atMs() == 0 ? -1 : run.atMs(),
+                    () -> TimeUnit.MILLISECONDS.toNanos(clockMs.getAsLong()),
+                    this::sound);
+        }
+    }
+
+    private void quiet() {
+        if (dispatch != null) {
+            dispatch.close();
+            dispatch = null;
+        }
     }
 
     private void tick() {
@@ -126,27 +205,32 @@ public final class Floor implements Station {
             return;
         }
         for (Event event : run.due()) {
-            boolean bell = event.kind() == Kind.BELL || event.kind() == Kind.END;
-            if (run.atMs() - event.ms() <= (bell ? BELL_TOO_LATE_MS : TOO_LATE_MS)) {
-                sound(event).ifPresent(sounds::play);
-                saySomething(event);
-            }
             if (event.kind() == Kind.END) {
                 noteRun(run.schedule().rounds().get(event.round()), event.round());
             }
         }
+        if (run.state() == State.RUNNING) {
+            note();
+        }
         show();
     }
 
-    private static Optional<Sound> sound(Event event) {
-        return switch (event.kind()) {
-            case BELL -> Optional.of(Sound.BELL);
-            case END -> Optional.of(Sound.END);
-            case CALL -> Optional.of(Sound.CALL);
-            case CLICK -> Optional.of(Sound.CLICK);
-            case LAST_MINUTE, LAST_TEN -> Optional.of(Sound.LAST_TEN);
-            case CUE -> Optional.empty();
-        };
+    /// One event of the schedule is heard. Not on the interface's thread.
+    private void sound(Event event) {
+        switch (event.kind()) {
+            case BELL -> sounds.play(Sound.BELL);
+            case END -> sounds.play(Sound.END);
+            case CLICK -> sounds.play(event.beat() == 0 ? Sound.ACCENT : Sound.CLICK);
+            case LAST_MINUTE, LAST_TEN -> sounds.play(Sound.LAST_TEN);
+            case BURST -> sounds.play(Sound.CALL);
+            case CALL -> {
+                sounds.play(Sound.CALL);
+                saySomething(event);
+            }
+            case CUE -> {
+                // The partner's cues are seen, not heard.
+            }
+        }
     }
 
     private void noteRun(Stretch stretch, int round) {
@@ -164,7 +248,8 @@ public final class Floor implements Station {
                         desk.today(),
                         plan.bpm(),
                         (int) (stretch.lengthMs() / 1000),
-                        called)));
+                        called,
+                        plan.rung())));
     }
 
     @Override
@@ -177,15 +262,28 @@ public final class Floor implements Station {
         if (typing || key.isControlDown() || key.isAltDown()) {
             return false;
         }
-        return switch (key.getCode()) {
-            case SPACE -> startOrPause();
-            case C -> judge(Judgement.CLEAN);
-            case L -> judge(Judgement.LATE);
-            case W -> judge(Judgement.WRONG);
-            case S -> judge(Judgement.STOPPED);
+        KeyCode code = key.getCode();
+        if (teaches.isPresent()) {
+            return teach(code);
+        }
+        Optional<FloorKeys.Does> does = floorKeys.of(code);
+        if (does.isPresent()) {
+            return done(does.get());
+        }
+        if (code.isDigitKey()) {
+            judging.fault(Integer.parseInt(code.getName().replaceAll("\\D", "")))
+                    .ifPresent(f -> told = Texts.of("floor.fault", f.words()));
+            show();
+            return true;
+        }
+        return switch (code) {
             case B -> toBook();
             case F -> nextSeenBy();
             case V -> nextSaidTo();
+            case N -> jump(this::nextStart);
+            case R -> jump(this::sameStart);
+            case PLUS, ADD, EQUALS -> longer();
+            case K -> startTeaching();
             case ESCAPE -> {
                 go.accept(Name.ROUNDS);
                 yield true;
@@ -194,10 +292,84 @@ public final class Floor implements Station {
         };
     }
 
+    private boolean done(FloorKeys.Does does) {
+        return switch (does) {
+            case BELL -> startOrPause();
+            case CLEAN -> judge(Judgement.CLEAN);
+            case LATE -> judge(Judgement.LATE);
+            case WRONG -> judge(Judgement.WRONG);
+            case STOPPED -> judge(Judgement.STOPPED);
+        };
+    }
+
+    private boolean startTeaching() {
+        teaches = Optional.of(FloorKeys.Does.BELL);
+        told = Texts.of("floor.teach", Texts.of("floor.does." + FloorKeys.Does.BELL));
+        show();
+        return true;
+    }
+
+    /// The key that was pressed does what was asked for; Escape ends it.
+    private boolean teach(KeyCode code) {
+        FloorKeys.Does does = teaches.orElseThrow();
+        List<FloorKeys.Does> all = List.of(FloorKeys.Does.values());
+        int at = all.indexOf(does);
+        if (code != KeyCode.ESCAPE) {
+            floorKeys = floorKeys.with(does, code);
+            desk.keepDraft(KEYS, floorKeys.words());
+        }
+        teaches = code == KeyCode.ESCAPE || at + 1 == all.size() ? Optional.empty() : Optional.of(all.get(at + 1));
+        told = teaches.map(d -> Texts.of("floor.teach", Texts.of("floor.does." + d)))
+                .orElseGet(() -> Texts.of("floor.taught"));
+        show();
+        return true;
+    }
+
     private boolean startOrPause() {
         if (run != null) {
             run.startOrPause();
+            told = "";
+            loud();
             show();
+        }
+        return true;
+    }
+
+    /// Goes to another place of the session; a round that is left unfinished is not in the book as run.
+    private boolean jump(LongUnaryOperator to) {
+        if (run != null && run.state() != State.DONE) {
+            run.jumpTo(to.applyAsLong(run.atMs()));
+            loud();
+            show();
+        }
+        return true;
+    }
+
+    /// Where the next stretch begins.
+    private long nextStart(long now) {
+        return starts().filter(s -> s > now).min().orElse(now);
+    }
+
+    /// Where the stretch began that runs now.
+    private long sameStart(long now) {
+        return starts().filter(s -> s <= now).max().orElse(0);
+    }
+
+    private LongStream starts() {
+        if (run == null) {
+            return LongStream.empty();
+        }
+        return LongStream.concat(
+                run.schedule().rounds().stream().mapToLong(Stretch::startMs),
+                run.schedule().between().stream().mapToLong(Between::startMs));
+    }
+
+    /// The rest goes on for longer: the clock goes back in it.
+    private boolean longer() {
+        if (run != null
+                && run.schedule().betweenAt(run.atMs()).isPresent()
+                && run.schedule().roundAt(run.atMs()).isEmpty()) {
+            jump(now -> Math.max(sameStart(now), now - LONGER_MS));
         }
         return true;
     }
@@ -207,30 +379,21 @@ public final class Floor implements Station {
         return true;
     }
 
-    /// Judges the repetition that was called last; judging it again changes the judgement.
     private boolean judge(Judgement judgement) {
-        if (run == null || run.lastCall().isEmpty()) {
-            return true;
-        }
-        Event call = run.lastCall().get();
-        RoundPlan plan = run.schedule().rounds().get(call.round()).part().plan();
-        String key = call.round() + "." + call.repetition();
-        Optional<Repetition> before =
-                Optional.ofNullable(judged.get(key)).flatMap(desk.camp().repetitions()::get);
-        Repetition after = new Repetition(
-                before.map(Repetition::id)
-                        .orElseGet(() -> desk.camp().repetitions().nextId("p")),
-                plan.id(),
-                plan.drillId(),
-                desk.today(),
-                plan.bpm(),
-                call.ms(),
-                judgement);
-        if (desk.save(new Edit.Change<>(Place.REPETITIONS, before, Optional.of(after)))) {
-            judged.put(key, after.id());
+        if (run != null) {
+            judging.judge(run, judgement);
+            told = judging.asksForFault() ? faults() : "";
         }
         show();
         return true;
+    }
+
+    private static String faults() {
+        List<String> all = new ArrayList<>();
+        for (Fault fault : Fault.all()) {
+            all.add((all.size() + 1) + " " + fault.words());
+        }
+        return String.join("   ", all);
     }
 
     private void show() {
@@ -241,7 +404,8 @@ public final class Floor implements Station {
                 .filter(words -> !words.isEmpty())
                 .map(words -> Texts.of("floor.feeder") + ":  " + words)
                 .orElse("");
-        view.show(picture().withFeeder(corner));
+        String sound = sounds.silentBecause().orElseGet(() -> Texts.of("floor.said." + saidTo));
+        view.show(words.of(run, sound).withFeeder(corner), told);
         if (seenBy == SeenBy.WINDOW) {
             if (window == null) {
                 window = new FeederWindow(view.getScene());
@@ -281,14 +445,9 @@ public final class Floor implements Station {
     /// What was drawn is said with the call, to whom the coach has set.
     private void saySomething(Event event) {
         if (event.kind() == Kind.CALL && run != null) {
-            sounds.say(
-                    run.schedule()
-                            .rounds()
-                            .get(event.round())
-                            .part()
-                            .turn(event.repetition())
-                            .said(),
-                    saidTo);
+            Part part = run.schedule().rounds().get(event.round()).part();
+            double roomMs = part.plan().gapBeats() * 60_000.0 / part.plan().bpm();
+            sounds.say(calls.words(part.turn(event.repetition()), roomMs), saidTo);
         }
     }
 
@@ -300,173 +459,5 @@ public final class Floor implements Station {
         };
         show();
         return true;
-    }
-
-    private FloorPicture picture() {
-        String sound = sounds.silentBecause().orElseGet(() -> Texts.of("floor.said." + saidTo));
-        if (run == null || run.schedule().rounds().isEmpty()) {
-            return plain(Texts.of("floor.empty.head"), "0:00", Texts.of("floor.empty"), sound);
-        }
-        long now = run.atMs();
-        Schedule schedule = run.schedule();
-        return switch (run.state()) {
-            case READY -> ready(schedule, sound);
-            case DONE ->
-                plain(
-                        Texts.of("floor.done.head"),
-                        "0:00",
-                        tallyOf(schedule.rounds().size() - 1),
-                        sound);
-            case RUNNING, PAUSED ->
-                schedule.roundAt(now)
-                        .map(round -> inRound(schedule, round, now, sound))
-                        .orElseGet(() -> rest(schedule, now, sound));
-        };
-    }
-
-    private FloorPicture plain(String head, String clock, String tally, String sound) {
-        return new FloorPicture(
-                head,
-                "",
-                clock,
-                false,
-                1,
-                1,
-                List.of(),
-                0,
-                -1,
-                "",
-                tally,
-                "",
-                "",
-                sound,
-                Texts.of("caution.floor"),
-                "");
-    }
-
-    private FloorPicture ready(Schedule schedule, String sound) {
-        Stretch first = schedule.rounds().getFirst();
-        return new FloorPicture(
-                Texts.of("floor.ready.head", schedule.rounds().size()),
-                "",
-                Texts.clock(first.startMs() / 1000.0),
-                false,
-                0,
-                1,
-                words(first.part().text()),
-                0,
-                -1,
-                "",
-                Texts.of("floor.ready"),
-                Texts.of("floor.first"),
-                first.part().name(),
-                sound,
-                Texts.of("caution.floor"),
-                "");
-    }
-
-    private FloorPicture rest(Schedule schedule, long now, String sound) {
-        Optional<Integer> next = schedule.nextRoundAt(now);
-        if (next.isEmpty()) {
-            return plain(Texts.of("floor.done.head"), "0:00", "", sound);
-        }
-        Stretch coming = schedule.rounds().get(next.get());
-        boolean first = next.get() == 0;
-        long from = first ? 0 : schedule.rounds().get(next.get() - 1).endMs();
-        double used = (now - from) / (double) Math.max(1, coming.startMs() - from);
-        return new FloorPicture(
-                first ? Texts.of("floor.soon") : Texts.of("floor.rest"),
-                about(coming),
-                Texts.clock((coming.startMs() - now) / 1000.0),
-                false,
-                used,
-                1,
-                words(coming.part().text()),
-                0,
-                -1,
-                "",
-                first ? "" : tallyOf(next.get() - 1),
-                Texts.of("floor.next"),
-                coming.part().name(),
-                sound,
-                first ? Texts.of("caution.floor") : "",
-                "");
-    }
-
-    private static String about(Stretch stretch) {
-        return Texts.of(
-                "floor.about", stretch.part().name(), stretch.part().plan().bpm());
-    }
-
-    private FloorPicture inRound(Schedule schedule, int round, long now, String sound) {
-        Stretch stretch = schedule.rounds().get(round);
-        double left = (stretch.endMs() - now) / 1000.0;
-        Optional<Event> call = run == null ? Optional.empty() : run.lastCall().filter(e -> e.round() == round);
-        Optional<Event> click = run == null
-                ? Optional.empty()
-                : run.last(Kind.CLICK)
-                        .filter(e -> call.isPresent() && e.ms() >= call.get().ms());
-        int beats = stretch.part().played().beats();
-        String next = round + 1 < schedule.rounds().size()
-                ? Texts.of("floor.then", schedule.rounds().get(round + 1).part().name())
-                : Texts.of("floor.then.end");
-        boolean paused = run != null && run.state() == State.PAUSED;
-        return new FloorPicture(
-                paused
-                        ? Texts.of("floor.paused")
-                        : Texts.of("floor.round", round + 1, schedule.rounds().size()),
-                about(stretch),
-                Texts.clock(left),
-                left <= 10,
-                (now - stretch.startMs()) / (double) stretch.lengthMs(),
-                1 - 10_000.0 / stretch.lengthMs(),
-                words(stretch.part().text()),
-                beats,
-                click.map(e -> (int) Math.floor(e.beat())).orElse(-1),
-                Texts.of("floor.count", call.map(e -> e.repetition() + 1).orElse(0), stretch.repetitions()),
-                tallyOf(round),
-                Texts.of("floor.next"),
-                next,
-                sound,
-                "",
-                "");
-    }
-
-    private String tallyOf(int round) {
-        if (run == null) {
-            return "";
-        }
-        String plan = run.schedule().rounds().get(round).part().plan().id();
-        Map<Judgement, Integer> counts = new EnumMap<>(Judgement.class);
-        desk.camp().repetitions().all().stream()
-                .filter(r -> r.roundId().equals(plan))
-                .forEach(r -> counts.merge(r.judgement(), 1, Integer::sum));
-        List<String> words = new ArrayList<>();
-        for (Judgement judgement : Judgement.values()) {
-            int count = counts.getOrDefault(judgement, 0);
-            if (count > 0 || judgement == Judgement.CLEAN) {
-                words.add(Texts.of("judged." + judgement, count));
-            }
-        }
-        return String.join(" · ", words);
-    }
-
-    /// A line word by word, the partner's part without its brackets and marked as his.
-    static List<Word> words(String line) {
-        List<Word> words = new ArrayList<>();
-        boolean partner = false;
-        StringBuilder word = new StringBuilder();
-        for (char c : (line + " ").toCharArray()) {
-            if (c == '(' || c == ')' || c == ' ') {
-                if (!word.isEmpty()) {
-                    words.add(new Word(word.toString(), partner));
-                    word.setLength(0);
-                }
-                partner = c == '(' || (partner && c == ' ');
-            } else {
-                word.append(c);
-            }
-        }
-        return words;
     }
 }

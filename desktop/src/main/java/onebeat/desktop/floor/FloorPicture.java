@@ -34,10 +34,75 @@ record FloorPicture(
         String next,
         String sound,
         String cautions,
-        String feeder) {
+        String feeder,
+        List<Whip> whips) {
 
     FloorPicture {
         call = List.copyOf(call);
+        whips = List.copyOf(whips);
+    }
+
+    /// A burst on the round's rope, where it is whipped thicker; from 0 to 1.
+    record Whip(double from, double to) {}
+
+    /// A picture without bursts.
+    FloorPicture(
+            String head,
+            String about,
+            String clock,
+            boolean lastTen,
+            double used,
+            double lastTenFrom,
+            List<Word> call,
+            int beats,
+            int beat,
+            String count,
+            String tally,
+            String nextLabel,
+            String next,
+            String sound,
+            String cautions,
+            String feeder) {
+        this(
+                head,
+                about,
+                clock,
+                lastTen,
+                used,
+                lastTenFrom,
+                call,
+                beats,
+                beat,
+                count,
+                tally,
+                nextLabel,
+                next,
+                sound,
+                cautions,
+                feeder,
+                List.of());
+    }
+
+    /// The same with bursts on the rope.
+    FloorPicture withWhips(List<Whip> bursts) {
+        return new FloorPicture(
+                head,
+                about,
+                clock,
+                lastTen,
+                used,
+                lastTenFrom,
+                call,
+                beats,
+                beat,
+                count,
+                tally,
+                nextLabel,
+                next,
+                sound,
+                cautions,
+                feeder,
+                bursts);
     }
 
     /// The same with the feeder's corner.
@@ -58,7 +123,8 @@ record FloorPicture(
                 next,
                 sound,
                 cautions,
-                words);
+                words,
+                whips);
     }
 
     /// A word of a call and whose it is.

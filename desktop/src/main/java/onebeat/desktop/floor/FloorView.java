@@ -51,7 +51,8 @@ final class FloorView extends Pane {
         paper.setLayoutY((getHeight() - HEIGHT * share) / 2);
     }
 
-    void show(FloorPicture now) {
+    /// @param told what is said to the coach right now, in place of the keys; may be empty
+    void show(FloorPicture now, String told) {
         pseudoClassStateChanged(LAST_TEN, now.lastTen());
         List<Node> nodes = new ArrayList<>();
         nodes.add(at(LEFT, 66, now.head().toUpperCase(Locale.ROOT), "floor-head"));
@@ -76,7 +77,7 @@ final class FloorView extends Pane {
         if (!now.feeder().isEmpty()) {
             nodes.add(right(680, now.feeder(), "floor-feeder"));
         }
-        nodes.add(at(LEFT, 776, Texts.of("floor.keys"), "floor-foot"));
+        nodes.add(at(LEFT, 776, told.isEmpty() ? Texts.of("floor.keys") : told, "floor-foot"));
         if (!now.cautions().isEmpty()) {
             TextFlow cautions = Look.flow(Look.text(now.cautions(), "floor-say"));
             cautions.setPrefWidth(560);
@@ -115,18 +116,26 @@ final class FloorView extends Pane {
         nodes.add(wave(LEFT, used, "floor-rope-done"));
         nodes.add(wave(used, RIGHT, "floor-rope"));
         nodes.add(wave(Math.max(last, used), RIGHT, "floor-rope-last"));
+        for (FloorPicture.Whip whip : now.whips()) {
+            double from = LEFT + whip.from() * (RIGHT - LEFT);
+            double to = LEFT + whip.to() * (RIGHT - LEFT);
+            nodes.add(wave(from, Math.max(from + 1, Math.min(to, used)), "floor-rope-done", "floor-whip"));
+            if (to > used) {
+                nodes.add(wave(Math.max(from, used), to, "floor-rope", "floor-whip"));
+            }
+        }
         Circle knot = new Circle(used, ROPE, 13);
         knot.getStyleClass().setAll("floor-rope-knot");
         nodes.add(knot);
     }
 
-    private static Node wave(double from, double to, String style) {
+    private static Node wave(double from, double to, String... styles) {
         List<Point> points = new ArrayList<>();
         for (double x = from; x < to; x += 8) {
             points.add(new Point(x, y(x)));
         }
         points.add(new Point(to, y(to)));
-        return Curve.through(points, style);
+        return Curve.through(points, styles);
     }
 
     private static double y(double x) {

@@ -7,7 +7,8 @@ import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Schedule;
 
-/// A session on the clock: where it is, and what is due. It reads a monotonic clock and knows nothing of the screen.
+/// A session on the clock: where it is, and what is due. It reads a monotonic clock and knows nothing of
+/// the screen.
 public final class Run {
 
     /// What the session is doing.
@@ -53,6 +54,16 @@ public final class Run {
             case DONE -> {
                 // It stays done; another run is another Run.
             }
+        }
+    }
+
+    /// Goes to another time; what lies between is neither given out nor made up for.
+    public void jumpTo(long ms) {
+        doneMs = Math.clamp(ms, 0, schedule.lengthMs());
+        startedAt = clockMs.getAsLong();
+        handledMs = doneMs;
+        if (state == State.READY || state == State.DONE) {
+            state = State.PAUSED;
         }
     }
 

@@ -16,9 +16,9 @@ public final class Curve {
     private Curve() {}
 
     /// A path through the points that leaves and reaches each one level.
-    public static Path through(List<Point> points, String style) {
+    public static Path through(List<Point> points, String... styles) {
         Path path = new Path(elements(points));
-        path.getStyleClass().setAll(style);
+        path.getStyleClass().setAll(styles);
         path.setMouseTransparent(true);
         return path;
     }

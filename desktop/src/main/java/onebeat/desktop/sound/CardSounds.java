@@ -13,6 +13,7 @@ import javax.sound.sampled.Clip;
 import javax.sound.sampled.LineUnavailableException;
 import javax.sound.sampled.UnsupportedAudioFileException;
 import onebeat.desktop.desk.Texts;
+import onebeat.formats.sound.Voice;
 
 /// Plays the shipped sounds on the sound card.
 public final class CardSounds implements Sounds {
@@ -42,7 +43,7 @@ public final class CardSounds implements Sounds {
     }
 
     private static Clip clip(Sound sound) throws IOException, UnsupportedAudioFileException, LineUnavailableException {
-        try (InputStream file = CardSounds.class.getResourceAsStream("/onebeat/desktop/sound/" + sound.file())) {
+        try (InputStream file = CardSounds.class.getResourceAsStream("/onebeat/formats/sound/" + sound.file())) {
             if (file == null) {
                 throw new IOException("not shipped: " + sound.file());
             }

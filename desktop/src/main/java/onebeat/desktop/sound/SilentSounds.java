@@ -1,15 +1,16 @@
 package onebeat.desktop.sound;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CopyOnWriteArrayList;
 
-/// The stand-in where there is no sound card: it plays nothing, says so, and remembers what it would have played.
+/// The stand-in where there is no sound card: it plays nothing, says so, and remembers what it would have
+/// played.
 public final class SilentSounds implements Sounds {
 
     private final String reason;
-    private final List<Sound> played = new ArrayList<>();
-    private final List<String> said = new ArrayList<>();
+    private final List<Sound> played = new CopyOnWriteArrayList<>();
+    private final List<String> said = new CopyOnWriteArrayList<>();
 
     public SilentSounds(String reason) {
         this.reason = reason;

@@ -12,6 +12,7 @@ public interface Sounds extends AutoCloseable {
         END("end.wav"),
         CALL("call.wav"),
         CLICK("click.wav"),
+        ACCENT("accent.wav"),
         LAST_TEN("last-ten.wav");
 
         private final String file;

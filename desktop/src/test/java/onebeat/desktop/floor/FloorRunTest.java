@@ -97,7 +97,7 @@ class FloorRunTest {
 
     @Test
     void aCallIsShownWordByWord() {
-        assertThat(Floor.words("(1 2) catch+1 3b").stream().map(w -> (w.partner() ? "P:" : "") + w.text()))
+        assertThat(FloorWords.words("(1 2) catch+1 3b").stream().map(w -> (w.partner() ? "P:" : "") + w.text()))
                 .containsExactly("P:1", "P:2", "catch+1", "3b");
     }
 }

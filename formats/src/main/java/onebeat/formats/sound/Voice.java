@@ -1,34 +1,37 @@
-package onebeat.desktop.sound;
+package onebeat.formats.sound;
 
 import java.io.BufferedInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.util.HashMap;
+import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
 import javax.sound.sampled.UnsupportedAudioFileException;
 
-/// The shipped voice clips, put together to what is said: 16 kHz, 16 bit, mono clips become two channels, so that a
+/// The shipped voice clips, put together to what is said: 16 kHz, 16 bit, mono clips become two channels,
+/// so that a
 /// word can be said into the left ear alone.
-final class Voice {
+public final class Voice {
 
-    static final AudioFormat STEREO = new AudioFormat(16_000, 16, 2, true, false);
+    /// What [#said] gives.
+    public static final AudioFormat STEREO = new AudioFormat(16_000, 16, 2, true, false);
 
     private static final int SAMPLE_BYTES = 2;
     private static final int BETWEEN_MS = 60;
 
-    private final Map<String, Optional<byte[]>> clips = new HashMap<>();
-    private final Set<String> missing = new LinkedHashSet<>();
+    private final Map<String, Optional<byte[]>> clips = new ConcurrentHashMap<>();
+    private final Set<String> missing = Collections.synchronizedSet(new LinkedHashSet<>());
 
     /// The sound of these words one after the other; words without a clip are left out and remembered.
-    byte[] said(List<String> words, boolean leftEarOnly) {
+    public byte[] said(List<String> words, boolean leftEarOnly) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         for (String word : words) {
             Optional<byte[]> clip = clips.computeIfAbsent(word, this::read);
@@ -47,13 +50,19 @@ final class Voice {
         return out.toByteArray();
     }
 
+    /// How long these words take to be said, in milliseconds.
+    public double lengthMs(List<String> words) {
+        double bytesAMs = STEREO.getFrameRate() * STEREO.getFrameSize() / 1000;
+        return said(words, false).length / bytesAMs;
+    }
+
     /// Words that had no clip.
-    Set<String> missing() {
+    public Set<String> missing() {
         return Set.copyOf(missing);
     }
 
     private Optional<byte[]> read(String word) {
-        try (InputStream file = Voice.class.getResourceAsStream("/onebeat/desktop/sound/voice/" + word + ".wav")) {
+        try (InputStream file = Voice.class.getResourceAsStream("/onebeat/formats/sound/voice/" + word + ".wav")) {
             if (file == null) {
                 missing.add(word);
                 return Optional.empty();

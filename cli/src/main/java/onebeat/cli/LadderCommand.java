@@ -1,0 +1,79 @@
+package onebeat.cli;
+
+import java.io.PrintWriter;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import onebeat.core.ladder.Ladder;
+import onebeat.core.ladder.Stage;
+import onebeat.core.notation.Misread;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.review.Context;
+import onebeat.formats.rounds.LadderJson;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/// `ladder`: how a line is grown, step by step.
+@Command(
+        name = "ladder",
+        description = "Grows a line from its parts to live. Exit code 0: grown, 1: the line has a stop, 2: not a line.",
+        mixinStandardHelpOptions = true)
+final class LadderCommand implements Callable<Integer> {
+
+    private static final int GROWN = 0;
+    private static final int HAS_STOP = 1;
+    private static final int NOT_A_LINE = 2;
+
+    @Spec
+    @SuppressWarnings("NullAway.Init") // set by picocli before call()
+    private CommandSpec spec;
+
+    @Mixin
+    @SuppressWarnings("NullAway.Init") // set by picocli before call()
+    private Fighters fighters;
+
+    @Option(names = "--json", description = "Write JSON.")
+    private boolean json;
+
+    @Parameters(paramLabel = "LINE", description = "A call line.")
+    private String line = "";
+
+    @Override
+    public Integer call() {
+        Context context = fighters.context(spec.commandLine());
+        return switch (Notation.read(line, context.vocabulary())) {
+            case Misread misread -> {
+                spec.commandLine().getErr().println(misread.sentence());
+                yield NOT_A_LINE;
+            }
+            case Read read -> told(Ladder.of(read, Ladder.With.usual(context)));
+        };
+    }
+
+    private int told(Ladder ladder) {
+        PrintWriter out = spec.commandLine().getOut();
+        if (json) {
+            out.println(LadderJson.of(ladder));
+        } else {
+            for (Stage stage : ladder.stages()) {
+                out.printf(
+                        Locale.ROOT,
+                        "%-7s %3d  %5.2f  %s%n",
+                        stage.rung().id(),
+                        stage.bpm(),
+                        stage.difficulty(),
+                        stage.line());
+            }
+        }
+        out.flush();
+        if (ladder.stages().isEmpty()) {
+            spec.commandLine().getErr().println("The line has a stop; check it and mend it first.");
+            return HAS_STOP;
+        }
+        return GROWN;
+    }
+}

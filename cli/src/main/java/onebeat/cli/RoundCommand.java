@@ -1,0 +1,163 @@
+package onebeat.cli;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import onebeat.core.holding.Draw;
+import onebeat.core.holding.Odds;
+import onebeat.core.ladder.Ladder;
+import onebeat.core.ladder.Stage;
+import onebeat.core.notation.Misread;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.review.Context;
+import onebeat.core.rounds.Block;
+import onebeat.core.rounds.Event;
+import onebeat.core.rounds.Part;
+import onebeat.core.rounds.RoundPlan;
+import onebeat.core.rounds.Schedule;
+import onebeat.core.timing.Rung;
+import onebeat.formats.rounds.RoundJson;
+import onebeat.formats.sound.RoundMidi;
+import onebeat.formats.sound.RoundWav;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
+
+/// `round`: everything that happens in a round, and the round as sound.
+@Command(
+        name = "round",
+        description =
+                "Lays out a round; writes it as sound and as a click track."
+                        + " Exit code 0: laid out, 1: the line has no such ladder step, 2: not a line, or a file cannot be written.",
+        mixinStandardHelpOptions = true)
+final class RoundCommand implements Callable<Integer> {
+
+    private static final int LAID_OUT = 0;
+    private static final int NO_STEP = 1;
+    private static final int NOT_A_LINE = 2;
+    private static final int USUAL_GAP = 4;
+    private static final int MOST_SECONDS = 3_600;
+    private static final int LEAST_SECONDS = 20;
+
+    @Spec
+    @SuppressWarnings("NullAway.Init") // set by picocli before call()
+    private CommandSpec spec;
+
+    @Mixin
+    @SuppressWarnings("NullAway.Init") // set by picocli before call()
+    private Fighters fighters;
+
+    @Option(names = "--json", description = "Write JSON.")
+    private boolean json;
+
+    @Option(names = "--line", paramLabel = "LINE", description = "What is drilled; by default 1 2.")
+    private String line = "1 2";
+
+    @Option(names = "--seconds", description = "How long the round is, 20 to 3600.", defaultValue = "180")
+    private int seconds;
+
+    @Option(names = "--gap", description = "Empty beats between repetitions, 0 to 32.", defaultValue = "4")
+    private int gap = USUAL_GAP;
+
+    @Option(names = "--bursts", description = "Bursts of 20 s, 0 to 4.", defaultValue = "0")
+    private int bursts;
+
+    @Option(names = "--seed", description = "What is left to chance is drawn from it.", defaultValue = "1")
+    private long seed;
+
+    @Option(names = "--wav", paramLabel = "FILE", description = "Write the round as sound.")
+    private @Nullable Path wav;
+
+    @Option(names = "--midi", paramLabel = "FILE", description = "Write a click track with markers.")
+    private @Nullable Path midi;
+
+    @Override
+    public Integer call() {
+        if (seconds < LEAST_SECONDS || seconds > MOST_SECONDS || gap < 0 || gap > 32 || bursts < 0 || bursts > 4) {
+            throw new ParameterException(
+                    spec.commandLine(), "--seconds is 20 to 3600, --gap 0 to 32 and --bursts 0 to 4.");
+        }
+        Context context = fighters.context(spec.commandLine());
+        return switch (Notation.read(line, context.vocabulary())) {
+            case Misread misread -> {
+                spec.commandLine().getErr().println(misread.sentence());
+                yield NOT_A_LINE;
+            }
+            case Read read -> laidOut(read, context);
+        };
+    }
+
+    private int laidOut(Read read, Context context) {
+        Read drilled = read;
+        Odds odds = Odds.even();
+        int bpm = (int) Math.round(context.bpm());
+        if (context.rung() != Rung.WHOLE) {
+            List<Stage> stages = Ladder.of(read, Ladder.With.usual(context)).of(context.rung());
+            if (stages.isEmpty()
+                    || !(Notation.read(stages.getLast().line(), context.vocabulary()) instanceof Read stage)) {
+                spec.commandLine()
+                        .getErr()
+                        .println("The line has no step " + context.rung().id()
+                                + "; ./onebeat ladder shows those it has.");
+                return NO_STEP;
+            }
+            drilled = stage;
+            odds = stages.getLast().odds();
+            bpm = fighters.saysTempo(spec.commandLine())
+                    ? bpm
+                    : stages.getLast().bpm();
+        }
+        RoundPlan plan = new RoundPlan(
+                "round", "", 0, "", bpm, gap, context.rung(), 0, bursts, new Draw(seed, Draw.USUAL_RUN, 0));
+        try {
+            RoundWav sound = new RoundWav();
+            Part part = Part.of(
+                    plan,
+                    drilled.canonical(),
+                    drilled.line(),
+                    new Part.With(context.setting(), context.holder(), odds, seconds));
+            Schedule schedule =
+                    Schedule.of(List.of(new Block(Block.Kind.ROUND, seconds, List.of())), List.of(part), sound.calls());
+            write(Optional.ofNullable(wav), sound.of(schedule, 0));
+            write(Optional.ofNullable(midi), RoundMidi.of(schedule, 0));
+            tell(schedule);
+            return LAID_OUT;
+        } catch (IOException e) {
+            spec.commandLine().getErr().println("Nothing was written: " + e.getMessage());
+            return NOT_A_LINE;
+        }
+    }
+
+    private static void write(Optional<Path> file, byte[] bytes) throws IOException {
+        if (file.isPresent()) {
+            Files.write(file.get(), bytes);
+        }
+    }
+
+    private void tell(Schedule schedule) {
+        PrintWriter out = spec.commandLine().getOut();
+        if (json) {
+            out.println(RoundJson.of(schedule, 0));
+        } else {
+            long start = schedule.rounds().getFirst().startMs();
+            out.printf("%d repetitions%n", schedule.rounds().getFirst().repetitions());
+            for (Event event : schedule.events()) {
+                if (event.kind() != Event.Kind.CLICK) {
+                    out.printf(
+                            "%7d ms  %-11s %s%n",
+                            event.ms() - start, event.kind().word(), event.text());
+                }
+            }
+        }
+        out.flush();
+    }
+}

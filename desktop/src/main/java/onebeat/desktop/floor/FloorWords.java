@@ -1,0 +1,264 @@
+package onebeat.desktop.floor;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import onebeat.core.book.Judgement;
+import onebeat.core.rounds.Event;
+import onebeat.core.rounds.Event.Kind;
+import onebeat.core.rounds.Exercise;
+import onebeat.core.rounds.Schedule;
+import onebeat.core.rounds.Schedule.Between;
+import onebeat.core.rounds.Schedule.Stretch;
+import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.Texts;
+import onebeat.desktop.floor.FloorPicture.Whip;
+import onebeat.desktop.floor.FloorPicture.Word;
+import onebeat.desktop.floor.Run.State;
+import org.jspecify.annotations.Nullable;
+
+/// What the floor shows at a time of its session.
+final class FloorWords {
+
+    private final Desk desk;
+
+    FloorWords(Desk desk) {
+        this.desk = desk;
+    }
+
+    /// The picture of now.
+    ///
+    /// @param sound what is said of the sound
+    FloorPicture of(@Nullable Run run, String sound) {
+        if (run == null || run.schedule().rounds().isEmpty()) {
+            return plain(Texts.of("floor.empty.head"), "0:00", Texts.of("floor.empty"), sound);
+        }
+        long now = run.atMs();
+        Schedule schedule = run.schedule();
+        return switch (run.state()) {
+            case READY -> ready(schedule, sound);
+            case DONE ->
+                plain(
+                        Texts.of("floor.done.head"),
+                        "0:00",
+                        tallyOf(schedule, schedule.rounds().size() - 1),
+                        sound);
+            case RUNNING, PAUSED ->
+                schedule.roundAt(now).map(round -> inRound(run, round, sound)).orElseGet(() -> rest(run, now, sound));
+        };
+    }
+
+    private FloorPicture plain(String head, String clock, String tally, String sound) {
+        return new FloorPicture(
+                head,
+                "",
+                clock,
+                false,
+                1,
+                1,
+                List.of(),
+                0,
+                -1,
+                "",
+                tally,
+                "",
+                "",
+                sound,
+                Texts.of("caution.floor"),
+                "");
+    }
+
+    private FloorPicture ready(Schedule schedule, String sound) {
+        Stretch first = schedule.rounds().getFirst();
+        return new FloorPicture(
+                Texts.of("floor.ready.head", schedule.rounds().size()),
+                "",
+                Texts.clock(first.startMs() / 1000.0),
+                false,
+                0,
+                1,
+                words(first.part().text()),
+                0,
+                -1,
+                "",
+                Texts.of("floor.ready"),
+                Texts.of("floor.first"),
+                first.part().name(),
+                sound,
+                Texts.of("caution.floor"),
+                "");
+    }
+
+    private FloorPicture rest(Run run, long now, String sound) {
+        Schedule schedule = run.schedule();
+        Optional<Between> between = schedule.betweenAt(now);
+        if (between.isPresent() && !between.get().block().exercises().isEmpty()) {
+            return exercise(run, between.get(), now, sound);
+        }
+        Optional<Integer> next = schedule.nextRoundAt(now);
+        if (next.isEmpty()) {
+            return plain(Texts.of("floor.done.head"), "0:00", "", sound);
+        }
+        Stretch coming = schedule.rounds().get(next.get());
+        boolean first = next.get() == 0;
+        long from = between.map(Between::startMs)
+                .orElse(first ? 0 : schedule.rounds().get(next.get() - 1).endMs());
+        double used = (now - from) / (double) Math.max(1, coming.startMs() - from);
+        return new FloorPicture(
+                first ? Texts.of("floor.soon") : Texts.of("floor.rest"),
+                about(coming),
+                Texts.clock((coming.startMs() - now) / 1000.0),
+                false,
+                used,
+                1,
+                words(coming.part().text()),
+                0,
+                -1,
+                "",
+                first ? "" : tallyOf(schedule, next.get() - 1),
+                Texts.of("floor.next"),
+                coming.part().name(),
+                sound,
+                first ? Texts.of("caution.floor") : "",
+                "");
+    }
+
+    /// What is done between the rounds: the exercise, how it is done easier and harder, and what comes after.
+    private static FloorPicture exercise(Run run, Between between, long now, String sound) {
+        Exercise exercise = between.exerciseAt(now).orElseThrow();
+        List<Exercise> all = between.block().exercises();
+        int at = all.indexOf(exercise);
+        long until = between.startMs();
+        for (Exercise one : all.subList(0, at + 1)) {
+            until += one.seconds() * 1000L;
+        }
+        String after = at + 1 < all.size()
+                ? all.get(at + 1).name()
+                : run.schedule()
+                        .betweenAt(between.endMs())
+                        .map(b -> Texts.of("block." + b.block().kind()))
+                        .or(() -> run.schedule()
+                                .roundAt(between.endMs())
+                                .map(r -> run.schedule().rounds().get(r).part().name()))
+                        .orElse(Texts.of("floor.then.end"));
+        boolean paused = run.state() == State.PAUSED;
+        return new FloorPicture(
+                paused
+                        ? Texts.of("floor.paused")
+                        : Texts.of("block." + between.block().kind()),
+                Texts.of("floor.exercise", at + 1, all.size()),
+                Texts.clock((until - now) / 1000.0),
+                false,
+                (now - between.startMs()) / (double) (between.endMs() - between.startMs()),
+                1,
+                Arrays.stream(exercise.name().split(" ", -1))
+                        .map(word -> new Word(word, false))
+                        .toList(),
+                0,
+                -1,
+                "",
+                Texts.of("floor.modified", exercise.easier(), exercise.harder()),
+                Texts.of("floor.next"),
+                after,
+                sound,
+                Texts.of("caution.floor"),
+                "");
+    }
+
+    private static String about(Stretch stretch) {
+        return Texts.of(
+                "floor.about", stretch.part().name(), stretch.part().plan().bpm());
+    }
+
+    private FloorPicture inRound(Run run, int round, String sound) {
+        Schedule schedule = run.schedule();
+        long now = run.atMs();
+        Stretch stretch = schedule.rounds().get(round);
+        double left = (stretch.endMs() - now) / 1000.0;
+        Optional<Event> call = run.lastCall().filter(e -> e.round() == round);
+        Optional<Event> click = run.last(Kind.CLICK)
+                .filter(e -> call.isPresent() && e.ms() >= call.get().ms());
+        int beats = stretch.part().played().beats();
+        String next = round + 1 < schedule.rounds().size()
+                ? Texts.of("floor.then", schedule.rounds().get(round + 1).part().name())
+                : Texts.of("floor.then.end");
+        List<Event> bursts = schedule.events().stream()
+                .filter(e -> e.kind() == Kind.BURST && e.round() == round)
+                .toList();
+        Optional<Event> burst = bursts.stream()
+                .filter(e -> now >= e.ms() && now < e.ms() + Schedule.BURST_MS)
+                .findFirst();
+        String head = run.state() == State.PAUSED
+                ? Texts.of("floor.paused")
+                : burst.map(e -> Texts.of("floor.burst", (e.ms() + Schedule.BURST_MS - now + 999) / 1000))
+                        .orElseGet(() -> Texts.of(
+                                "floor.round", round + 1, schedule.rounds().size()));
+        return new FloorPicture(
+                        head,
+                        about(stretch),
+                        Texts.clock(left),
+                        left <= 10,
+                        share(stretch, now),
+                        1 - 10_000.0 / stretch.lengthMs(),
+                        words(stretch.part().text()),
+                        beats,
+                        click.map(e -> (int) Math.floor(e.beat())).orElse(-1),
+                        Texts.of(
+                                "floor.count", call.map(e -> e.repetition() + 1).orElse(0), stretch.repetitions()),
+                        tallyOf(schedule, round),
+                        Texts.of("floor.next"),
+                        next,
+                        sound,
+                        "",
+                        "")
+                .withWhips(bursts.stream()
+                        .map(e -> new Whip(
+                                share(stretch, e.ms()), Math.min(1, share(stretch, e.ms() + Schedule.BURST_MS))))
+                        .toList());
+    }
+
+    private static double share(Stretch stretch, long ms) {
+        return (ms - stretch.startMs()) / (double) stretch.lengthMs();
+    }
+
+    private String tallyOf(Schedule schedule, int round) {
+        if (round < 0) {
+            return "";
+        }
+        String plan = schedule.rounds().get(round).part().plan().id();
+        Map<Judgement, Integer> counts = new EnumMap<>(Judgement.class);
+        desk.camp().repetitions().all().stream()
+                .filter(r -> r.roundId().equals(plan))
+                .forEach(r -> counts.merge(r.judgement(), 1, Integer::sum));
+        List<String> words = new ArrayList<>();
+        for (Judgement judgement : Judgement.values()) {
+            int count = counts.getOrDefault(judgement, 0);
+            if (count > 0 || judgement == Judgement.CLEAN) {
+                words.add(Texts.of("judged." + judgement, count));
+            }
+        }
+        return String.join(" · ", words);
+    }
+
+    /// A line word by word, the partner's part without its brackets and marked as his.
+    static List<Word> words(String line) {
+        List<Word> words = new ArrayList<>();
+        boolean partner = false;
+        StringBuilder word = new StringBuilder();
+        for (char c : (line + " ").toCharArray()) {
+            if (c == '(' || c == ')' || c == ' ') {
+                if (!word.isEmpty()) {
+                    words.add(new Word(word.toString(), partner));
+                    word.setLength(0);
+                }
+                partner = c == '(' || (partner && c == ' ');
+            } else {
+                word.append(c);
+            }
+        }
+        return words;
+    }
+}

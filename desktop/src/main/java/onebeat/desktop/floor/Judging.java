@@ -1,0 +1,111 @@
+package onebeat.desktop.floor;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import onebeat.core.book.Fault;
+import onebeat.core.book.Judgement;
+import onebeat.core.book.Repetition;
+import onebeat.core.camp.Edit;
+import onebeat.core.camp.Place;
+import onebeat.core.rounds.Event;
+import onebeat.core.rounds.Event.Kind;
+import onebeat.core.rounds.RoundPlan;
+import onebeat.desktop.desk.Desk;
+
+/// Judges repetitions as they are called, or after the round as a tally.
+final class Judging {
+
+    private final Desk desk;
+    private final Map<String, String> judged = new HashMap<>();
+    private Optional<String> last = Optional.empty();
+
+    Judging(Desk desk) {
+        this.desk = desk;
+    }
+
+    /// A new run begins.
+    void clear() {
+        judged.clear();
+        last = Optional.empty();
+    }
+
+    /// Judges. In a round that is the repetition that was called last, and judging it again changes the
+    /// judgement; in
+    /// the rest after it each press judges the next one that was not judged yet.
+    void judge(Run run, Judgement judgement) {
+        boolean inRound = run.schedule().roundAt(run.atMs()).isPresent();
+        Optional<Event> call = inRound ? run.lastCall() : firstUnjudged(run);
+        call.ifPresent(c -> keep(run, c, judgement));
+    }
+
+    private Optional<Event> firstUnjudged(Run run) {
+        return run.lastCall()
+                .flatMap(lastCall -> run.schedule().events().stream()
+                        .filter(e ->
+                                e.kind() == Kind.CALL && e.round() == lastCall.round() && !judged.containsKey(key(e)))
+                        .findFirst());
+    }
+
+    private static String key(Event call) {
+        return call.round() + "." + call.repetition();
+    }
+
+    private void keep(Run run, Event call, Judgement judgement) {
+        RoundPlan plan = run.schedule().rounds().get(call.round()).part().plan();
+        Optional<Repetition> before =
+                Optional.ofNullable(judged.get(key(call))).flatMap(desk.camp().repetitions()::get);
+        Repetition after = new Repetition(
+                before.map(Repetition::id)
+                        .orElseGet(() -> desk.camp().repetitions().nextId("p")),
+                plan.id(),
+                plan.drillId(),
+                desk.today(),
+                plan.bpm(),
+                call.ms(),
+                judgement,
+                plan.rung(),
+                judgement == Judgement.CLEAN
+                        ? ""
+                        : before.map(Repetition::fault).orElse(""));
+        if (desk.save(new Edit.Change<>(Place.REPETITIONS, before, Optional.of(after)))) {
+            judged.put(key(call), after.id());
+            last = Optional.of(after.id());
+        }
+    }
+
+    /// Names what was wrong with the repetition that was judged last.
+    ///
+    /// @param number of the fault, from 1
+    /// @return the fault, where there was something to name
+    Optional<Fault> fault(int number) {
+        List<Fault> faults = Fault.all();
+        Optional<Repetition> before = last.flatMap(desk.camp().repetitions()::get);
+        if (number < 1 || number > faults.size() || before.isEmpty()) {
+            return Optional.empty();
+        }
+        Fault fault = faults.get(number - 1);
+        Repetition one = before.get();
+        Repetition after = new Repetition(
+                one.id(),
+                one.roundId(),
+                one.drillId(),
+                one.date(),
+                one.bpm(),
+                one.atMs(),
+                one.judgement(),
+                one.rung(),
+                fault.id());
+        return one.equals(after) || desk.save(Edit.change(Place.REPETITIONS, one, after))
+                ? Optional.of(fault)
+                : Optional.empty();
+    }
+
+    /// Whether the repetition that was judged last was not clean and has no fault named yet.
+    boolean asksForFault() {
+        return last.flatMap(desk.camp().repetitions()::get)
+                .filter(r -> r.judgement() != Judgement.CLEAN && r.fault().isEmpty())
+                .isPresent();
+    }
+}

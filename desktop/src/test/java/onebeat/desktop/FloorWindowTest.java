@@ -1,0 +1,143 @@
+package onebeat.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import javafx.scene.input.KeyCode;
+import onebeat.core.book.Judgement;
+import onebeat.core.book.Repetition;
+import onebeat.core.camp.Edit;
+import onebeat.core.camp.Place;
+import onebeat.core.rounds.Schedule;
+import onebeat.core.rounds.Session;
+import onebeat.desktop.desk.Station.Name;
+import onebeat.desktop.sound.Sounds.Sound;
+import org.junit.jupiter.api.Test;
+
+/// The floor with a clock that the test moves.
+class FloorWindowTest extends DemoWindow {
+
+    private void floor() {
+        go(Name.FLOOR);
+        coach.press(KeyCode.SPACE);
+    }
+
+    private void runTo(long ms) {
+        clockMs.set(ms);
+        coach.settle();
+    }
+
+    private List<Repetition> judgedTonight() {
+        return coach.desk.camp().repetitions().all().stream()
+                .filter(r -> r.date().equals(coach.desk.today()))
+                .toList();
+    }
+
+    @Test
+    void aFaultIsNamedByItsDigit() {
+        floor();
+        runTo(Schedule.READY_MS + 20_000);
+        coach.press(KeyCode.L);
+        coach.await("the faults", () -> coach.shows("1 reached for the jab"));
+        coach.press(KeyCode.DIGIT3);
+        coach.await("named", () -> coach.shows("Fault: other hand dropped."));
+        assertThat(judgedTonight()).singleElement().satisfies(r -> {
+            assertThat(r.judgement()).isEqualTo(Judgement.LATE);
+            assertThat(r.fault()).isEqualTo("dropped");
+        });
+    }
+
+    @Test
+    void inTheRestTheRoundIsTallied() {
+        floor();
+        runTo(Schedule.READY_MS + 180_000 + 5_000);
+        coach.await("rest", () -> coach.shows("REST"));
+        coach.press(KeyCode.C).press(KeyCode.C).press(KeyCode.W);
+        coach.await("three", () -> judgedTonight().size() == 3);
+        assertThat(judgedTonight().stream().map(Repetition::judgement))
+                .containsExactly(Judgement.CLEAN, Judgement.CLEAN, Judgement.WRONG);
+        assertThat(judgedTonight().stream().map(Repetition::atMs)).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void aRoundIsSkippedRepeatedAndARestMadeLonger() {
+        floor();
+        runTo(Schedule.READY_MS + 30_000);
+        coach.await("the first", () -> coach.shows("ROUND 1 OF 4"));
+        coach.press(KeyCode.N);
+        coach.await("the rest", () -> coach.shows("REST") && coach.shows("1:00"));
+        runTo(Schedule.READY_MS + 30_000 + 40_000);
+        coach.await("twenty left", () -> coach.shows("0:20"));
+        coach.press(KeyCode.EQUALS);
+        coach.await("longer", () -> coach.shows("0:35"));
+        coach.press(KeyCode.N);
+        coach.await("the second", () -> coach.shows("ROUND 2 OF 4") && coach.shows("3:00"));
+        runTo(Schedule.READY_MS + 30_000 + 40_000 + 50_000);
+        coach.await("it runs", () -> coach.shows("2:10"));
+        coach.press(KeyCode.R);
+        coach.await("from its start", () -> coach.shows("3:00"));
+        assertThat(coach.desk.camp().runs().all().stream().filter(r -> r.date().equals(coach.desk.today())))
+                .as("a skipped round did not run")
+                .isEmpty();
+    }
+
+    @Test
+    void aPedalIsTaught() {
+        go(Name.FLOOR);
+        coach.press(KeyCode.K);
+        coach.await("asked", () -> coach.shows("Press the key or pedal for: bell and pause"));
+        coach.press(KeyCode.PAGE_UP).press(KeyCode.PAGE_DOWN).press(KeyCode.ESCAPE);
+        coach.await("kept", () -> coach.shows("The keys are kept."));
+        coach.press(KeyCode.PAGE_UP);
+        runTo(Schedule.READY_MS + 20_000);
+        coach.await("it runs", () -> coach.shows("ROUND 1 OF 4"));
+        coach.press(KeyCode.PAGE_DOWN);
+        coach.await("clean", () -> coach.shows("1 CLEAN"));
+        coach.press(KeyCode.L);
+        coach.await("the usual key still works", () -> coach.shows("1 LATE"));
+    }
+
+    @Test
+    void theFullEveningRunsWithWarmUpFeetTrunkAndBursts() {
+        Session session = coach.desk.tonight().orElseThrow();
+        coach.desk.save(Edit.change(Place.SESSIONS, session, session.withTemplate("half-hour")));
+        var first = coach.desk.camp().roundsOf(session.id()).getFirst();
+        coach.desk.save(Edit.change(Place.ROUNDS, first, first.withBursts(2)));
+        floor();
+        runTo(Schedule.READY_MS + 5_000);
+        coach.await("warm-up", () -> coach.shows("WARM-UP") && coach.shows("easier: hold on to the ropes"));
+        runTo(Schedule.READY_MS + 365_000);
+        coach.await("feet", () -> coach.shows("FEET") && coach.shows("1 of 3"));
+        runTo(Schedule.READY_MS + 720_000 + 60_000);
+        coach.await("a burst", () -> coach.shows("BURST "));
+        runTo(Schedule.READY_MS + 720_000 + 7 * 60_000 + 40_000);
+        coach.await("trunk", () -> coach.shows("TRUNK") && coach.shows("SIDE"));
+        runTo(Schedule.READY_MS + 1_800_000 - 5_000);
+        coach.await("the last ten", () -> coach.shows("LAST TEN"));
+        runTo(Schedule.READY_MS + 1_800_000 + 1_000);
+        coach.await("done on the minute", () -> coach.shows("DONE"));
+        assertThat(coach.sounds.played()).contains(Sound.BELL, Sound.END);
+        assertThat(coach.desk.camp().runs().all().stream().filter(r -> r.date().equals(coach.desk.today())))
+                .hasSize(4);
+    }
+
+    @Test
+    void aRoundThatWasBrokenOffGoesOnWhereItStopped() {
+        floor();
+        runTo(Schedule.READY_MS + 60_000);
+        coach.await("it runs", () -> coach.shows("2:00"));
+        coach.press(KeyCode.C);
+        coach.await("judged", () -> judgedTonight().size() == 1);
+        coach.await("noted", () -> !coach.desk.draft("floor at").isEmpty());
+        // The window is gone without a word, and opened again.
+        coach.close();
+        coach = Driver.open(folder.resolve("demo.onebeat"), clockMs::get);
+        go(Name.FLOOR);
+        coach.await("it waits", () -> coach.shows("It stopped here.") && coach.shows("PAUSED"));
+        coach.await("three seconds before", () -> coach.shows("2:03"));
+        assertThat(judgedTonight()).hasSize(1);
+        coach.press(KeyCode.SPACE);
+        clockMs.addAndGet(13_000);
+        coach.await("it goes on", () -> coach.shows("1:50") && coach.shows("ROUND 1 OF 4"));
+    }
+}

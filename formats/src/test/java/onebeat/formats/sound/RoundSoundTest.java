@@ -1,0 +1,218 @@
+package onebeat.formats.sound;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.BufferedInputStream;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import javax.sound.midi.MetaMessage;
+import javax.sound.midi.MidiEvent;
+import javax.sound.midi.MidiSystem;
+import javax.sound.midi.Sequence;
+import javax.sound.midi.ShortMessage;
+import javax.sound.midi.Track;
+import javax.sound.sampled.AudioInputStream;
+import javax.sound.sampled.AudioSystem;
+import onebeat.core.holding.Holder;
+import onebeat.core.holding.Odds;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.play.Setting;
+import onebeat.core.rounds.Block;
+import onebeat.core.rounds.Calls;
+import onebeat.core.rounds.Event;
+import onebeat.core.rounds.Event.Kind;
+import onebeat.core.rounds.Part;
+import onebeat.core.rounds.RoundPlan;
+import onebeat.core.rounds.Schedule;
+import onebeat.core.timing.Reaction;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class RoundSoundTest {
+
+    private static Schedule schedule(String line, int bpm, int gap, Calls calls) {
+        Read read = (Read) Notation.read(line);
+        Part part = Part.of(
+                new RoundPlan("r", "s", 0, "d", bpm, gap),
+                "name",
+                read.line(),
+                new Part.With(Setting.usual(), Holder.usual(), Odds.even(), 180));
+        return Schedule.of(List.of(new Block(Block.Kind.ROUND, 180, List.of())), List.of(part), calls);
+    }
+
+    private static short[] samples(byte[] wav) throws Exception {
+        try (AudioInputStream in =
+                AudioSystem.getAudioInputStream(new BufferedInputStream(new ByteArrayInputStream(wav)))) {
+            assertThat(in.getFormat().getSampleRate()).isEqualTo(48_000);
+            assertThat(in.getFormat().getSampleSizeInBits()).isEqualTo(16);
+            byte[] bytes = in.readAllBytes();
+            short[] samples = new short[bytes.length / 2];
+            for (int i = 0; i < samples.length; i++) {
+                samples[i] = (short) ((bytes[2 * i] & 0xFF) | (bytes[2 * i + 1] << 8));
+            }
+            return samples;
+        }
+    }
+
+    private static boolean stands(short[] all, Pcm sound, long at) {
+        for (int i = 0; i < sound.length(); i++) {
+            if (all[(int) at + i] != sound.at(i)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {30, 66, 97, 143, 240, 300})
+    @DisplayName("every click begins on the sample of its event, over a whole round, read by javax.sound.sampled")
+    void clicksAreExactToTheSample(int bpm) throws Exception {
+        RoundWav wav = new RoundWav();
+        Schedule schedule = schedule("1 2", bpm, 2, Calls.NONE);
+        long start = schedule.rounds().getFirst().startMs();
+        short[] all = samples(wav.of(schedule, 0));
+        Pcm click = Pcm.shipped("click.wav");
+        List<Event> clicks = schedule.events().stream()
+                .filter(e -> e.kind() == Kind.CLICK && e.beat() == 1)
+                .toList();
+        long bells = start + 2_500;
+        int checked = 0;
+        for (Event event : clicks) {
+            boolean alone = schedule.events().stream()
+                    .filter(e -> e.kind() != Kind.CUE && e.kind() != Kind.CLICK && e.kind() != Kind.CALL)
+                    .noneMatch(e -> Math.abs(e.ms() - event.ms()) < 2_500);
+            boolean spoken = schedule.events().stream()
+                    .anyMatch(e -> e.kind() == Kind.CALL && e.ms() > event.ms() - 2_000 && e.ms() < event.ms() + 40);
+            if (alone && !spoken && event.ms() > bells) {
+                assertThat(stands(all, click, (event.ms() - start) * 48))
+                        .as("click at %s", event)
+                        .isTrue();
+                assertThat(stands(all, click, (event.ms() - start) * 48 + 1)).isFalse();
+                checked++;
+            }
+        }
+        if (bpm <= 66) {
+            assertThat(checked).isPositive();
+        }
+        assertThat(all.length).isEqualTo(180 * 48_000 + Pcm.shipped("end.wav").length());
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {30, 97, 300})
+    @DisplayName("clicks alone: where nothing is said, each stands in the file at its own sample from bell to bell")
+    void everyClickOfARoundWithoutWords(int bpm) throws Exception {
+        Schedule schedule = schedule("(1) catch", bpm, 2, Calls.NONE);
+        long start = schedule.rounds().getFirst().startMs();
+        Pcm expected = Pcm.silence(180 * 48_000 + Pcm.shipped("end.wav").length());
+        for (Event event : schedule.events()) {
+            String file = switch (event.kind()) {
+                case BELL -> "bell.wav";
+                case END -> "end.wav";
+                case LAST_MINUTE, LAST_TEN -> "last-ten.wav";
+                case CLICK -> event.beat() == 0 ? "accent.wav" : "click.wav";
+                case CALL, BURST -> "call.wav";
+                case CUE -> "";
+            };
+            if (!file.isEmpty()) {
+                expected.lay(Pcm.shipped(file), (int) (event.ms() - start) * 48);
+            }
+        }
+        short[] all = samples(new RoundWav().of(schedule, 0));
+        for (int i = 0; i < all.length; i++) {
+            if (all[i] != expected.at(i)) {
+                throw new AssertionError("sample " + i + " is " + all[i] + ", not " + expected.at(i));
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {30, 77, 143, 300})
+    @DisplayName("the click track's times, read by javax.sound.midi, are the schedule's within a millisecond")
+    void midiTimesAreTheSchedules(int bpm) throws Exception {
+        Schedule schedule = schedule("1 2 3 rlow", bpm, 2, Calls.NONE);
+        long start = schedule.rounds().getFirst().startMs();
+        Sequence sequence = MidiSystem.getSequence(new ByteArrayInputStream(RoundMidi.of(schedule, 0)));
+        double microsAQuarter = 0;
+        List<Double> heard = new ArrayList<>();
+        List<String> markers = new ArrayList<>();
+        for (Track track : sequence.getTracks()) {
+            for (int i = 0; i < track.size(); i++) {
+                MidiEvent event = track.get(i);
+                if (event.getMessage() instanceof MetaMessage meta && meta.getType() == 0x51) {
+                    byte[] d = meta.getData();
+                    microsAQuarter = ((d[0] & 0xFF) << 16) | ((d[1] & 0xFF) << 8) | (d[2] & 0xFF);
+                } else if (event.getMessage() instanceof MetaMessage meta && meta.getType() == 0x06) {
+                    markers.add(new String(meta.getData(), StandardCharsets.UTF_8));
+                } else if (event.getMessage() instanceof ShortMessage note
+                        && note.getCommand() == ShortMessage.NOTE_ON
+                        && note.getData2() > 0) {
+                    heard.add(event.getTick() * microsAQuarter / sequence.getResolution() / 1_000);
+                }
+            }
+        }
+        assertThat(microsAQuarter).isEqualTo(60_000_000.0 / bpm, within(0.5));
+        List<Event> clicks =
+                schedule.events().stream().filter(e -> e.kind() == Kind.CLICK).toList();
+        assertThat(heard).hasSameSizeAs(clicks);
+        for (int i = 0; i < clicks.size(); i++) {
+            assertThat(heard.get(i)).isEqualTo((double) (clicks.get(i).ms() - start), within(1.0));
+        }
+        assertThat(markers).contains("bell", "last-minute", "last-ten", "end");
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {40, 60, 120, 240})
+    @DisplayName("a call is said and heard before its first beat")
+    void callsEndBeforeTheirFirstBeat(int bpm) throws IOException {
+        Voice voice = new Voice();
+        SaidCalls calls = new SaidCalls(voice);
+        Schedule schedule = schedule("1 2 3 rlow", bpm, 4, calls);
+        Part part = schedule.rounds().getFirst().part();
+        double room = 4 * 60_000.0 / bpm;
+        double said = voice.lengthMs(calls.words(part.turn(1), room));
+        assertThat(said).isPositive();
+        for (Event call : schedule.events()) {
+            if (call.kind() == Kind.CALL && call.repetition() > 0) {
+                Event first = schedule.events().stream()
+                        .filter(e -> e.kind() == Kind.CLICK && e.repetition() == call.repetition())
+                        .findFirst()
+                        .orElseThrow();
+                assertThat(first.ms() - call.ms() + 1.0).isGreaterThanOrEqualTo(said + Reaction.HEARD_MS);
+            }
+        }
+    }
+
+    @Test
+    void whereTheLineDoesNotFitIntoTheGapItsFirstWordIsSaid() {
+        SaidCalls calls = new SaidCalls(new Voice());
+        Part part =
+                schedule("1 2 3 rlow", 60, 4, Calls.NONE).rounds().getFirst().part();
+        assertThat(calls.words(part.turn(0), 20_000)).containsExactly("jab", "cross", "lead-hook", "rear-low-kick");
+        assertThat(calls.words(part.turn(0), 500)).containsExactly("jab");
+    }
+
+    @Test
+    void aClipIsTrimmedAndLevelled() {
+        short[] quiet = new short[1_000];
+        quiet[400] = 500;
+        quiet[401] = -1_000;
+        Pcm clip = new Pcm(quiet).trimmedAndLevelled(100);
+        assertThat(clip.length()).isEqualTo(2);
+        assertThat((int) clip.at(1)).isEqualTo(-23_197);
+    }
+
+    @Test
+    void aBrokenWavIsTold() {
+        org.assertj.core.api.Assertions.assertThatThrownBy(
+                        () -> Pcm.read(new ByteArrayInputStream("no sound".getBytes(StandardCharsets.UTF_8))))
+                .isInstanceOf(IOException.class)
+                .hasMessageContaining("not a WAV file");
+    }
+}
