@@ -104,6 +104,8 @@ class FloorWindowTest extends DemoWindow {
         var first = coach.desk.camp().roundsOf(session.id()).getFirst();
         coach.desk.save(Edit.change(Place.ROUNDS, first, first.withBursts(2)));
         floor();
+        runTo(Schedule.READY_MS + 500);
+        coach.await("its bell", () -> coach.sounds.played().contains(Sound.BELL));
         runTo(Schedule.READY_MS + 5_000);
         coach.await("warm-up", () -> coach.shows("WARM-UP") && coach.shows("easier: hold on to the ropes"));
         runTo(Schedule.READY_MS + 365_000);
@@ -116,7 +118,7 @@ class FloorWindowTest extends DemoWindow {
         coach.await("the last ten", () -> coach.shows("LAST TEN"));
         runTo(Schedule.READY_MS + 1_800_000 + 1_000);
         coach.await("done on the minute", () -> coach.shows("DONE"));
-        assertThat(coach.sounds.played()).contains(Sound.BELL, Sound.END);
+        coach.await("the last bell", () -> coach.sounds.played().contains(Sound.END));
         assertThat(coach.desk.camp().runs().all().stream().filter(r -> r.date().equals(coach.desk.today())))
                 .hasSize(4);
     }

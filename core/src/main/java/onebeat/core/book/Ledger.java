@@ -1,6 +1,7 @@
 package onebeat.core.book;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -11,9 +12,11 @@ import java.util.TreeMap;
 import onebeat.core.book.Proposal.Move;
 import onebeat.core.exchange.Constants;
 import onebeat.core.film.Share;
+import onebeat.core.ladder.Ladder;
 import onebeat.core.rounds.RoundPlan;
+import onebeat.core.timing.Rung;
 
-/// What happened to one drill, day by day.
+/// What happened to one drill, day by day and step by step.
 public record Ledger(String drillId, List<Day> days) {
 
     private static final Constants BARS = Constants.of(Ledger.class, "bars.csv", "bar");
@@ -22,16 +25,25 @@ public record Ledger(String drillId, List<Day> days) {
         days = List.copyOf(days);
     }
 
-    /// One day of a drill.
+    /// One day of a drill at one step of its ladder.
     ///
     /// @param bpm the fastest tempo of the day
     /// @param counts judged repetitions by judgement
     /// @param seconds how long it ran on the floor
     /// @param called repetitions called, judged or not
-    public record Day(LocalDate date, int bpm, Map<Judgement, Integer> counts, int seconds, int called) {
+    /// @param faults how often each fault was named, by its id
+    public record Day(
+            LocalDate date,
+            Rung rung,
+            int bpm,
+            Map<Judgement, Integer> counts,
+            int seconds,
+            int called,
+            Map<String, Integer> faults) {
 
         public Day {
             counts = Map.copyOf(counts);
+            faults = Map.copyOf(faults);
         }
 
         public int judged() {
@@ -50,55 +62,89 @@ public record Ledger(String drillId, List<Day> days) {
 
     /// The ledger of a drill from all that was judged and run.
     public static Ledger of(String drillId, Collection<Repetition> repetitions, Collection<RoundRun> runs) {
-        Map<LocalDate, Map<Judgement, Integer>> counts = new TreeMap<>();
-        Map<LocalDate, Integer> bpm = new HashMap<>();
-        Map<LocalDate, int[]> floor = new HashMap<>();
+        Map<Key, Sum> sums = new TreeMap<>();
         for (Repetition one : repetitions) {
             if (one.drillId().equals(drillId)) {
-                counts.computeIfAbsent(one.date(), _ -> new EnumMap<>(Judgement.class))
-                        .merge(one.judgement(), 1, Integer::sum);
-                bpm.merge(one.date(), one.bpm(), Math::max);
+                Sum sum = sums.computeIfAbsent(new Key(one.date(), one.rung()), _ -> new Sum());
+                sum.counts.merge(one.judgement(), 1, Integer::sum);
+                sum.bpm = Math.max(sum.bpm, one.bpm());
+                if (!one.fault().isEmpty()) {
+                    sum.faults.merge(one.fault(), 1, Integer::sum);
+                }
             }
         }
         for (RoundRun run : runs) {
             if (run.drillId().equals(drillId)) {
-                counts.computeIfAbsent(run.date(), _ -> new EnumMap<>(Judgement.class));
-                bpm.merge(run.date(), run.bpm(), Math::max);
-                int[] sum = floor.computeIfAbsent(run.date(), _ -> new int[2]);
-                sum[0] += run.seconds();
-                sum[1] += run.called();
+                Sum sum = sums.computeIfAbsent(new Key(run.date(), run.rung()), _ -> new Sum());
+                sum.bpm = Math.max(sum.bpm, run.bpm());
+                sum.seconds += run.seconds();
+                sum.called += run.called();
             }
         }
-        List<Day> days = counts.entrySet().stream()
-                .map(e -> {
-                    int[] sum = floor.getOrDefault(e.getKey(), new int[2]);
-                    return new Day(e.getKey(), bpm.getOrDefault(e.getKey(), 0), e.getValue(), sum[0], sum[1]);
-                })
-                .toList();
+        List<Day> days = new ArrayList<>();
+        sums.forEach((key, sum) ->
+                days.add(new Day(key.date, key.rung, sum.bpm, sum.counts, sum.seconds, sum.called, sum.faults)));
         return new Ledger(drillId, days);
+    }
+
+    private record Key(LocalDate date, Rung rung) implements Comparable<Key> {
+
+        @Override
+        public int compareTo(Key other) {
+            int byDate = date.compareTo(other.date);
+            return byDate != 0 ? byDate : rung.compareTo(other.rung);
+        }
+    }
+
+    private static final class Sum {
+
+        private final Map<Judgement, Integer> counts = new EnumMap<>(Judgement.class);
+        private final Map<String, Integer> faults = new HashMap<>();
+        private int bpm;
+        private int seconds;
+        private int called;
+    }
+
+    /// The last day on which something was judged.
+    public Optional<Day> lastJudged() {
+        return days.stream().filter(d -> d.judged() > 0).reduce((_, later) -> later);
     }
 
     /// What to do with the drill next, from its last judged day; empty while nothing was judged.
     public Optional<Proposal> proposal() {
-        for (int i = days.size() - 1; i >= 0; i--) {
-            Day day = days.get(i);
-            Optional<Share> clean = day.clean();
-            if (clean.isPresent()) {
-                return Optional.of(propose(day, clean.get()));
-            }
-        }
-        return Optional.empty();
+        return proposal(RoundPlan.MOST_BPM);
     }
 
-    private Proposal propose(Day day, Share clean) {
+    /// The same for a line with a tempo ceiling: there the next step is another rung of the ladder.
+    ///
+    /// @param ceiling in beats a minute
+    public Optional<Proposal> proposal(double ceiling) {
+        return lastJudged().map(day -> propose(day, day.clean().orElseThrow(), ceiling));
+    }
+
+    private Proposal propose(Day day, Share clean, double ceiling) {
         Move move = move(clean);
         int step = (int) BARS.get("step_bpm");
-        int bpm = switch (move) {
-            case UP -> day.bpm() + step;
-            case BACK -> day.bpm() - step;
-            case AGAIN, TOO_FEW -> day.bpm();
-        };
-        return new Proposal(drillId, move, Math.clamp(bpm, RoundPlan.LEAST_BPM, RoundPlan.MOST_BPM), clean);
+        List<Rung> rungs = List.of(Rung.values());
+        int at = rungs.indexOf(day.rung());
+        boolean byTempo = day.rung() == Rung.WHOLE || day.rung() == Rung.TEMPO;
+        Rung rung = day.rung();
+        int bpm = day.bpm();
+        if (move == Move.UP && byTempo && day.bpm() + step > ceiling) {
+            rung = Rung.BROKEN;
+            bpm = Ladder.bpm(Rung.BROKEN, ceiling);
+        } else if (move == Move.UP && byTempo) {
+            bpm = day.bpm() + step;
+        } else if (move == Move.UP && at + 1 < rungs.size()) {
+            rung = rungs.get(at + 1);
+            bpm = Ladder.bpm(rung, ceiling);
+        } else if (move == Move.BACK && byTempo) {
+            bpm = day.bpm() - step;
+        } else if (move == Move.BACK && at > 0) {
+            rung = rungs.get(at - 1);
+            bpm = rung == Rung.TEMPO ? (int) Math.floor(ceiling) : Ladder.bpm(rung, ceiling);
+        }
+        return new Proposal(drillId, move, rung, Math.clamp(bpm, RoundPlan.LEAST_BPM, RoundPlan.MOST_BPM), day, clean);
     }
 
     private static Move move(Share clean) {

@@ -1,12 +1,21 @@
 package onebeat.core.book;
 
+import onebeat.core.book.Ledger.Day;
 import onebeat.core.film.Share;
+import onebeat.core.timing.Rung;
 
 /// What the book proposes for a drill's next session.
 ///
+/// @param rung the ladder step to do it at
 /// @param bpm the tempo to do it at
-/// @param clean the clean share that it rests on, of the last day
-public record Proposal(String drillId, Move move, int bpm, Share clean) {
+/// @param from the day that it rests on
+/// @param clean the clean share of that day
+public record Proposal(String drillId, Move move, Rung rung, int bpm, Day from, Share clean) {
+
+    /// Whether it leads to another step of the ladder.
+    public boolean changesStep() {
+        return rung != from.rung();
+    }
 
     /// Which way.
     public enum Move {

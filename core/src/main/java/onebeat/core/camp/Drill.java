@@ -55,4 +55,15 @@ public record Drill(
     public Drill overruled(String words) {
         return new Drill(id, name, line, bpm, made, source, odds, rung, words);
     }
+
+    /// What the coach decided against the book, from a day on.
+    public Drill overruledOn(LocalDate day, String words) {
+        return overruled(day + " " + words);
+    }
+
+    /// Whether the coach decided against the book on this day or later.
+    public boolean isOverruledSince(LocalDate day) {
+        return overruled.matches("\\d{4}-\\d{2}-\\d{2} .*")
+                && !LocalDate.parse(overruled.substring(0, 10)).isBefore(day);
+    }
 }

@@ -8,9 +8,16 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import onebeat.core.film.FollowUps;
+import onebeat.core.holding.Choices;
 import onebeat.core.holding.Contact;
+import onebeat.core.holding.Odds;
+import onebeat.core.ladder.Ladder;
+import onebeat.core.ladder.Stage;
+import onebeat.core.notation.Line;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
+import onebeat.core.play.Who;
 import onebeat.core.review.Limits;
 import onebeat.core.review.Limits.Excess;
 import onebeat.core.review.Limits.In;
@@ -19,6 +26,7 @@ import onebeat.core.rounds.Part;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Session;
+import onebeat.core.timing.Rung;
 
 /// Lays out a camp's session on the clock.
 public final class Tonight {
@@ -60,14 +68,50 @@ public final class Tonight {
     }
 
     private static Optional<Part> part(Camp camp, RoundPlan round, int workS) {
-        Optional<Drill> drill = camp.drills().get(round.drillId());
-        if (drill.isEmpty() || !(Notation.read(drill.get().line(), camp.vocabulary()) instanceof Read read)) {
+        return camp.drills()
+                .get(round.drillId())
+                .flatMap(drill -> stage(camp, drill, round)
+                        .map(stage -> Part.of(
+                                round,
+                                drill.name(),
+                                stage.line(),
+                                new Part.With(camp.setting(), camp.holder(), stage.odds(), workS))));
+    }
+
+    /// What is drilled in a round: a line, and how often its cues come.
+    private record Drilled(Line line, Odds odds) {}
+
+    /// The stage of the drill's ladder that the round is at. Whole and faster it is the line itself; so it
+    /// is where the
+    /// ladder has no such stage.
+    private static Optional<Drilled> stage(Camp camp, Drill drill, RoundPlan round) {
+        if (!(Notation.read(drill.line(), camp.vocabulary()) instanceof Read read)) {
             return Optional.empty();
         }
-        return Optional.of(Part.of(
-                round,
-                drill.get().name(),
-                read.line(),
-                new Part.With(camp.setting(), camp.holder(), drill.get().odds(), workS)));
+        Drilled itself = new Drilled(read.line(), drill.odds());
+        boolean whole = round.rung() == Rung.WHOLE || round.rung() == Rung.TEMPO;
+        boolean readsAlready = !Choices.of(read.line()).isEmpty()
+                && (round.rung() == Rung.READS || round.rung().compareTo(Rung.READS) > 0);
+        if (whole || readsAlready) {
+            return Optional.of(itself);
+        }
+        List<Stage> stages = ladder(camp, read).of(round.rung());
+        if (stages.isEmpty()) {
+            return Optional.of(itself);
+        }
+        Stage stage = stages.get(Math.min(round.stage(), stages.size() - 1));
+        return Notation.read(stage.line(), camp.vocabulary()) instanceof Read one
+                ? Optional.of(new Drilled(one.line(), stage.odds()))
+                : Optional.of(itself);
+    }
+
+    /// The ladder of a line in this camp: with what the athlete has, and with what the opponent does on film.
+    public static Ladder ladder(Camp camp, Read read) {
+        return Ladder.of(
+                read,
+                new Ladder.With(
+                        camp.context(),
+                        Mastery.of(camp),
+                        FollowUps.of(camp.studied(), Who.PARTNER, camp.vocabulary())));
     }
 }

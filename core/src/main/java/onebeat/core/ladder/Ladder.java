@@ -22,6 +22,7 @@ import onebeat.core.opening.Openings;
 import onebeat.core.play.Play;
 import onebeat.core.play.Played;
 import onebeat.core.play.PlayedWay;
+import onebeat.core.play.Setting;
 import onebeat.core.play.Who;
 import onebeat.core.review.Context;
 import onebeat.core.review.Review;
@@ -40,6 +41,9 @@ public record Ladder(List<Stage> stages) {
     private static final Constants NUMBERS = Constants.of(Ladder.class, "ladder.csv", "number");
     private static final double USUAL_CEILING = NUMBERS.get("usual_ceiling");
     private static final double MOST_CEILING = NUMBERS.get("most_ceiling");
+
+    /// Slower nobody drills.
+    private static final int LEAST_BPM = 20;
 
     public Ladder {
         stages = List.copyOf(stages);
@@ -60,6 +64,19 @@ public record Ladder(List<Stage> stages) {
     /// The ladder of a line.
     public static Ladder of(Read read, With with) {
         return new Builder(read, with).ladder();
+    }
+
+    /// The tempo ceiling that a line's ladder leads to, in beats a minute.
+    public static double ceiling(Line line, Setting setting) {
+        return Builder.ceiling(Play.of(line, setting)).orElse(USUAL_CEILING);
+    }
+
+    /// The tempo at which a step begins.
+    ///
+    /// @param ceiling of the line, in beats a minute
+    public static int bpm(Rung rung, double ceiling) {
+        String number = rung == Rung.TEMPO ? "tempo_1" : rung.id();
+        return (int) Math.max(LEAST_BPM, Math.round(NUMBERS.get(number) * ceiling));
     }
 
     /// The stages of a step.
@@ -135,7 +152,7 @@ public record Ladder(List<Stage> stages) {
         }
 
         private int bpm(String share) {
-            return (int) Math.max(20, Math.round(NUMBERS.get(share) * ceiling));
+            return (int) Math.max(LEAST_BPM, Math.round(NUMBERS.get(share) * ceiling));
         }
 
         private void sorted(Rung rung, List<String> lines, int bpm) {

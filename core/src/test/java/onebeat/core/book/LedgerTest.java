@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import onebeat.core.book.Ledger.Day;
 import onebeat.core.book.Proposal.Move;
+import onebeat.core.timing.Rung;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -53,7 +54,8 @@ class LedgerTest {
         assertThat(ledger.proposal()).isEmpty();
     }
 
-    /// The move follows from the interval and not from the raw share: 4 of 5 is too little to go up on, 19 of 20 is
+    /// The move follows from the interval and not from the raw share: 4 of 5 is too little to go up on, 19
+    /// of 20 is
     /// not.
     @ParameterizedTest
     @CsvSource({
@@ -83,10 +85,48 @@ class LedgerTest {
 
     @Test
     void theTempoStaysInItsBounds() {
-        assertThat(Ledger.of("d1", repetitions(MONDAY, 300, "c".repeat(30)), List.of())
-                        .proposal()
-                        .orElseThrow()
-                        .bpm())
-                .isEqualTo(300);
+        Proposal up = Ledger.of("d1", repetitions(MONDAY, 300, "c".repeat(30)), List.of())
+                .proposal()
+                .orElseThrow();
+        assertThat(up.bpm()).isLessThanOrEqualTo(300);
+        assertThat(up.rung()).isEqualTo(Rung.BROKEN);
+        Proposal back = Ledger.of("d1", repetitions(MONDAY, 22, "l".repeat(30)), List.of())
+                .proposal()
+                .orElseThrow();
+        assertThat(back.bpm()).isEqualTo(20);
+    }
+
+    private static List<Repetition> at(Rung rung, int bpm, String judged) {
+        return repetitions(MONDAY, bpm, judged).stream()
+                .map(r -> new Repetition(
+                        r.id(), r.roundId(), r.drillId(), r.date(), r.bpm(), r.atMs(), r.judgement(), rung, ""))
+                .toList();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "WHOLE, 60, cccccccccccccccccccc, WHOLE, 66",
+        "TEMPO, 138, cccccccccccccccccccc, BROKEN, 126",
+        "PARTS, 42, cccccccccccccccccccc, SLOW, 56",
+        "READS, 126, cccccccccccccccccccc, RANDOM, 126",
+        "READS, 126, llllllllllllllll, BROKEN, 126",
+        "BROKEN, 126, llllllllllllllll, TEMPO, 140",
+        "LIVE, 140, cccccccccccccccccccc, LIVE, 140",
+        "PARTS, 42, llllllllllllllll, PARTS, 42"
+    })
+    void aDrillClimbsFromStepToStep(Rung from, int bpm, String judged, Rung to, int toBpm) {
+        Proposal next =
+                Ledger.of("d1", at(from, bpm, judged), List.of()).proposal(140).orElseThrow();
+        assertThat(next.rung()).isEqualTo(to);
+        assertThat(next.bpm()).isEqualTo(toBpm);
+    }
+
+    @Test
+    void stepsOfOneDayAreKeptApartAndFaultsAreCounted() {
+        List<Repetition> all = new ArrayList<>(at(Rung.WHOLE, 60, "ccc"));
+        all.add(new Repetition("x", "r1", "d1", MONDAY, 60, 1, Judgement.LATE, Rung.READS, "dropped"));
+        List<Day> days = Ledger.of("d1", all, List.of()).days();
+        assertThat(days.stream().map(Day::rung)).containsExactly(Rung.WHOLE, Rung.READS);
+        assertThat(days.getLast().faults()).containsEntry("dropped", 1);
     }
 }

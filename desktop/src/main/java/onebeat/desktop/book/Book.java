@@ -1,9 +1,14 @@
 package onebeat.desktop.book;
 
+import java.io.IOException;
+import java.io.Writer;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -23,14 +28,26 @@ import onebeat.core.book.Ledger;
 import onebeat.core.book.Ledger.Day;
 import onebeat.core.book.Proposal;
 import onebeat.core.camp.Drill;
+import onebeat.core.camp.Edit;
+import onebeat.core.camp.Filling;
+import onebeat.core.camp.Place;
+import onebeat.core.ladder.Ladder;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.rounds.RoundPlan;
+import onebeat.core.timing.Rung;
 import onebeat.desktop.desk.Desk;
 import onebeat.desktop.desk.LineWatch.Seen;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Station;
 import onebeat.desktop.desk.Texts;
+import onebeat.formats.book.BookOut;
 
 /// The book: one strand for each drill across the days, and at its end what is proposed.
 public final class Book implements Station {
+
+    /// So many lines are proposed for the next session.
+    private static final int NEXT = 4;
 
     private final Desk desk;
     private final Consumer<Station.Name> go;
@@ -40,6 +57,8 @@ public final class Book implements Station {
     private final Text under = Look.text("", "soft");
     private final VBox rows = new VBox(6);
     private final ScrollPane scroll = Look.scroll(rows);
+    private final VBox next = new VBox(3);
+    private String search = "";
     private int chosen;
 
     /// @param go leads to another station
@@ -50,7 +69,9 @@ public final class Book implements Station {
         this.type = type;
         view.getStyleClass().add("paper");
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        view.getChildren().setAll(title, under, scroll, Look.flow(Look.text(Texts.of("caution.book"), "caution")));
+        next.getStyleClass().add("next-session");
+        view.getChildren()
+                .setAll(title, under, next, scroll, Look.flow(Look.text(Texts.of("caution.book"), "caution")));
     }
 
     @Override
@@ -78,13 +99,31 @@ public final class Book implements Station {
         }
     }
 
-    /// What ran last stands on top.
+    /// What ran last stands on top; where something is looked for, only what has it in its name or line.
     private List<Entry> entries() {
+        String wanted = search.strip().toLowerCase(Locale.ROOT);
         return desk.camp().drills().all().stream()
+                .filter(d -> wanted.isEmpty()
+                        || d.name().toLowerCase(Locale.ROOT).contains(wanted)
+                        || d.line().contains(wanted))
                 .map(d -> new Entry(d, desk.camp().ledger(d.id())))
-                .filter(e -> !e.ledger.days().isEmpty())
+                .filter(e -> !wanted.isEmpty() || !e.ledger.days().isEmpty())
                 .sorted(Comparator.comparing(Entry::last).reversed())
                 .toList();
+    }
+
+    @Override
+    public void lineSeen(Seen seen) {
+        if (!seen.text().equals(search)) {
+            search = seen.text();
+            chosen = 0;
+            open();
+        }
+    }
+
+    @Override
+    public boolean searches() {
+        return true;
     }
 
     @Override
@@ -111,10 +150,26 @@ public final class Book implements Station {
             nodes.add(row(entries.get(i), first, i));
         }
         if (nodes.isEmpty()) {
-            nodes.add(Look.flow(Look.text(Texts.of("book.empty"), "soft")));
+            nodes.add(
+                    Look.flow(Look.text(Texts.of(search.isBlank() ? "book.empty" : "book.notfound", search), "soft")));
         }
         rows.getChildren().setAll(nodes);
         scroll.setVvalue(nodes.size() < 2 ? 0 : (double) chosen / (nodes.size() - 1));
+        showNext();
+    }
+
+    /// What the book proposes for the next session, each line with its reason.
+    private void showNext() {
+        List<Filling.Choice> choices = Filling.of(desk.camp(), desk.today(), NEXT);
+        next.setVisible(!choices.isEmpty() && search.isBlank());
+        next.setManaged(next.isVisible());
+        List<Node> nodes = new ArrayList<>();
+        nodes.add(Look.text(Texts.of("book.next"), "small", "strong"));
+        for (Filling.Choice choice : choices) {
+            nodes.add(Look.flow(
+                    Look.text(choice.drill().name() + "  ", "small", "strong"), Look.text(choice.reason(), "soft")));
+        }
+        next.getChildren().setAll(nodes);
     }
 
     private Node row(Entry entry, LocalDate first, int index) {
@@ -123,11 +178,14 @@ public final class Book implements Station {
                 Look.flow(Look.text(entry.drill.name(), "strong")),
                 Look.text(shortened(entry.drill.line()), "mono-tight"),
                 Look.text(ran(entry.ledger), "soft"));
+        if (!entry.drill.overruled().isEmpty()) {
+            name.getChildren().add(Look.flow(Look.text(Texts.of("book.overruled", entry.drill.overruled()), "soft")));
+        }
         name.setMinWidth(260);
         name.setPrefWidth(260);
         DrillStrand strand = new DrillStrand(entry.ledger, first, desk.today());
         HBox.setHgrow(strand, Priority.ALWAYS);
-        HBox row = new HBox(14, name, strand, proposal(entry.ledger));
+        HBox row = new HBox(14, name, strand, proposal(entry));
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().setAll("row");
         row.pseudoClassStateChanged(Look.CHOSEN, index == chosen);
@@ -148,11 +206,26 @@ public final class Book implements Station {
         return Texts.of("book.ran", Texts.clock(seconds), called);
     }
 
-    private static Node proposal(Ledger ledger) {
-        Optional<Proposal> proposal = ledger.proposal();
+    private double ceiling(Drill drill) {
+        return Notation.read(drill.line(), desk.camp().vocabulary()) instanceof Read read
+                ? Ladder.ceiling(read.line(), desk.camp().setting())
+                : RoundPlan.MOST_BPM;
+    }
+
+    private Optional<Proposal> proposed(Entry entry) {
+        return entry.ledger.proposal(ceiling(entry.drill));
+    }
+
+    private static String head(Proposal proposal) {
+        return proposal.changesStep()
+                ? Texts.of("proposal.step." + proposal.move(), proposal.rung().id(), proposal.bpm())
+                : Texts.of("proposal." + proposal.move(), proposal.bpm());
+    }
+
+    private Node proposal(Entry entry) {
+        Optional<Proposal> proposal = proposed(entry);
         Shape mark = proposal.map(p -> mark(p.move())).orElseGet(() -> new Circle(4));
-        String head =
-                proposal.map(p -> Texts.of("proposal." + p.move(), p.bpm())).orElse(Texts.of("proposal.none"));
+        String head = proposal.map(Book::head).orElse(Texts.of("proposal.none"));
         String why = proposal.map(p -> Texts.of(
                         "proposal.why",
                         p.clean().n(),
@@ -205,6 +278,9 @@ public final class Book implements Station {
             case DOWN -> choose(1);
             case B, ENTER -> toBench();
             case R -> propose();
+            case T -> takeNext();
+            case O -> overrule();
+            case X -> !key.isControlDown() && write();
             default -> false;
         };
     }
@@ -230,14 +306,79 @@ public final class Book implements Station {
         return true;
     }
 
-    /// Takes the proposal: the drill goes into tonight's rounds at the proposed tempo.
+    /// Takes the proposal, or what the coach decided since: the drill goes into tonight's rounds.
     private boolean propose() {
         chosenEntry().ifPresent(entry -> {
-            int bpm = entry.ledger.proposal().map(Proposal::bpm).orElse(entry.drill.bpm());
-            if (desk.addToTonight(entry.drill.withBpm(bpm))) {
+            Optional<Proposal> proposal = proposed(entry);
+            boolean own = proposal.map(
+                            p -> entry.drill.isOverruledSince(p.from().date()))
+                    .orElse(true);
+            Rung rung = own ? entry.drill.rung() : proposal.get().rung();
+            int bpm = own ? entry.drill.bpm() : proposal.get().bpm();
+            if (desk.addToTonight(List.of(new Filling.Choice(entry.drill, rung, bpm, "")))) {
+                desk.say(Texts.of("rounds.added", entry.drill.name(), rounds()));
                 go.accept(Name.ROUNDS);
             }
         });
+        return true;
+    }
+
+    private int rounds() {
+        return desk.tonight().map(s -> desk.camp().roundsOf(s.id()).size()).orElse(0);
+    }
+
+    /// The whole proposal for the next session goes into tonight's rounds.
+    private boolean takeNext() {
+        List<Filling.Choice> choices = Filling.of(desk.camp(), desk.today(), NEXT);
+        if (choices.isEmpty()) {
+            desk.warn(Texts.of("rounds.fill.nothing"));
+        } else if (desk.addToTonight(choices)) {
+            desk.say(Texts.of("rounds.filled", choices.size()));
+            go.accept(Name.ROUNDS);
+        }
+        return true;
+    }
+
+    /// The coach decides otherwise: up, the same again, back, in turn. The book remembers that he did.
+    private boolean overrule() {
+        chosenEntry()
+                .ifPresent(entry -> proposed(entry).ifPresent(proposal -> {
+                    Day day = proposal.from();
+                    int step = Math.max(2, Math.abs(proposal.bpm() - day.bpm()));
+                    List<Integer> tempos =
+                            List.of(day.bpm() + step, day.bpm(), Math.max(RoundPlan.LEAST_BPM, day.bpm() - step));
+                    int now = entry.drill.isOverruledSince(day.date()) ? tempos.indexOf(entry.drill.bpm()) : -1;
+                    int bpm = Math.min(RoundPlan.MOST_BPM, tempos.get((now + 1) % tempos.size()));
+                    Drill after = entry.drill
+                            .at(day.rung(), bpm)
+                            .overruledOn(
+                                    desk.today(),
+                                    Texts.of(
+                                            "book.decided",
+                                            day.rung().id(),
+                                            bpm,
+                                            head(proposal).toLowerCase(Locale.ROOT)));
+                    if (desk.save(Edit.change(Place.DRILLS, entry.drill, after))) {
+                        desk.say(Texts.of("book.overruled", after.overruled()));
+                        open();
+                    }
+                }));
+        return true;
+    }
+
+    /// Writes the book beside the camp file, as CSV and as JSON.
+    private boolean write() {
+        Path folder = desk.folder().resolve(Texts.of("book.out.folder"));
+        try {
+            Files.createDirectories(folder);
+            try (Writer csv = Files.newBufferedWriter(folder.resolve("book.csv"))) {
+                BookOut.csv(desk.camp(), csv);
+            }
+            Files.writeString(folder.resolve("book.json"), BookOut.json(desk.camp()));
+            desk.say(Texts.of("book.out", folder));
+        } catch (IOException e) {
+            desk.warn(Texts.of("print.failed", folder, String.valueOf(e.getMessage())));
+        }
         return true;
     }
 }

@@ -16,6 +16,7 @@ import javafx.scene.text.Text;
 import onebeat.core.book.Ledger;
 import onebeat.core.book.Ledger.Day;
 import onebeat.core.film.Share;
+import onebeat.core.timing.Rung;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Texts;
 
@@ -70,8 +71,10 @@ final class DrillStrand extends Pane {
         interval.getStyleClass().setAll("book-interval");
         Circle dot = new Circle(x, y(clean.share()), 5);
         dot.getStyleClass().setAll("book-dot");
-        Text words =
-                Look.text(Texts.of("book.mark", SHORT.format(day.date()), clean.n(), clean.of(), day.bpm()), "soft");
+        Text words = Look.text(
+                Texts.of("book.mark", SHORT.format(day.date()), clean.n(), clean.of(), day.bpm())
+                        + (day.rung() == Rung.WHOLE ? "" : " " + day.rung().id()),
+                "soft");
         words.setX(Math.min(x - 8, getWidth() - 118));
         words.setY(LOW + 18);
         marks.addAll(List.of(interval, dot, words));

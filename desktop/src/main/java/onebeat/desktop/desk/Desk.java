@@ -14,6 +14,7 @@ import onebeat.core.camp.Camp;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
+import onebeat.core.camp.Filling;
 import onebeat.core.camp.Place;
 import onebeat.core.camp.Shelf;
 import onebeat.core.film.Exchange;
@@ -25,6 +26,7 @@ import onebeat.core.play.Who;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Scheme;
 import onebeat.core.rounds.Session;
+import onebeat.core.timing.Rung;
 import onebeat.store.CampFile;
 import onebeat.store.Saving;
 import onebeat.store.Saving.NotSaved;
@@ -219,25 +221,43 @@ public final class Desk implements AutoCloseable {
 
     /// Puts a drill into tonight's rounds, and makes tonight's session if there is none.
     public boolean addToTonight(Drill one) {
+        boolean saved = addToTonight(List.of(new Filling.Choice(one, Rung.WHOLE, one.bpm(), "")));
+        if (saved) {
+            say(Texts.of(
+                    "rounds.added",
+                    one.name(),
+                    tonight().map(s -> camp().roundsOf(s.id()).size()).orElse(0)));
+        }
+        return saved;
+    }
+
+    /// Several rounds come into tonight's session, as one change.
+    public boolean addToTonight(List<Filling.Choice> choices) {
         Optional<Session> tonight = tonight();
         Session session = tonight.orElseGet(() -> new Session(
                 camp().sessions().nextId("s"),
                 today(),
                 Texts.of("rounds.new.session"),
                 Scheme.usual().id()));
-        RoundPlan round = new RoundPlan(
-                camp().rounds().nextId("r"),
-                session.id(),
-                camp().roundsOf(session.id()).size(),
-                one.id(),
-                one.bpm(),
-                USUAL_GAP);
-        Edit add = Edit.add(Place.ROUNDS, round);
-        boolean saved = save(tonight.isPresent() ? add : Edit.together(Edit.add(Place.SESSIONS, session), add));
-        if (saved) {
-            say(Texts.of("rounds.added", one.name(), round.position() + 1));
+        List<Edit> edits = new ArrayList<>();
+        if (tonight.isEmpty()) {
+            edits.add(Edit.add(Place.SESSIONS, session));
         }
-        return saved;
+        int position = camp().roundsOf(session.id()).size();
+        int number = Integer.parseInt(camp().rounds().nextId("r").substring(1));
+        for (Filling.Choice choice : choices) {
+            edits.add(Edit.add(
+                    Place.ROUNDS,
+                    new RoundPlan(
+                                    "r" + number++,
+                                    session.id(),
+                                    position++,
+                                    choice.drill().id(),
+                                    choice.bpm(),
+                                    USUAL_GAP)
+                            .on(choice.rung())));
+        }
+        return save(new Edit.Together(edits));
     }
 
     @Override

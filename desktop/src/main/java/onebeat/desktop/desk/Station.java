@@ -65,6 +65,11 @@ public interface Station {
         return camp.context();
     }
 
+    /// Whether what is typed in the call line is looked for here instead of read as a line.
+    default boolean searches() {
+        return false;
+    }
+
     /// The window closes.
     default void close() {}
 

@@ -10,7 +10,9 @@ import javafx.scene.layout.Pane;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Path;
 import javafx.scene.text.Text;
+import onebeat.core.rounds.Block;
 import onebeat.core.rounds.Schedule;
+import onebeat.core.rounds.Schedule.Between;
 import onebeat.core.rounds.Schedule.Stretch;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Texts;
@@ -61,9 +63,22 @@ final class HourRope extends Pane {
         for (int i = 0; i < rounds.size(); i++) {
             round(nodes, rounds.get(i), i);
         }
+        schedule.get().between().stream()
+                .filter(b -> b.block().kind() != Block.Kind.REST)
+                .forEach(b -> block(nodes, b));
         getChildren().setAll(nodes);
         setAccessibleText(
                 Texts.of("rounds.spoken", rounds.size(), schedule.get().lengthMs() / 60_000.0));
+    }
+
+    /// Warm-up, feet, trunk and the like: a plain stretch of rope with its name.
+    private void block(List<Node> nodes, Between between) {
+        double from = x(between.startMs()) + 4;
+        double to = Math.max(from + 4, x(between.endMs()) - 4);
+        nodes.add(wave(from, to, "block-rope"));
+        double middle = (from + to) / 2;
+        nodes.add(under(Texts.of("block." + between.block().kind()), middle, MIDDLE - 18, "small"));
+        nodes.add(under(Texts.clock(between.block().seconds()), middle, MIDDLE + 26, "soft"));
     }
 
     private void round(List<Node> nodes, Stretch stretch, int index) {
@@ -85,7 +100,9 @@ final class HourRope extends Pane {
         number.setX(middle - 6);
         number.setY(MIDDLE - 32);
         nodes.add(number);
-        double room = to - from + 44;
+        double room = to
+                - from
+                + (stretch.lengthMs() * 6 > schedule.map(Schedule::lengthMs).orElse(1L) ? 44 : 12);
         int letters = (int) Math.max(4, room / 6.6);
         nodes.add(under(shortened(stretch.part().name(), letters), middle, MIDDLE + 42, here ? "strong" : "small"));
         nodes.add(under(Texts.of("rounds.reps", stretch.repetitions()), middle, MIDDLE + 62, "small"));
@@ -118,7 +135,7 @@ final class HourRope extends Pane {
     }
 
     private double x(long ms) {
-        long from = schedule.map(s -> s.rounds().getFirst().startMs()).orElse(0L);
+        long from = Schedule.READY_MS;
         double whole = Math.max(1, schedule.map(Schedule::lengthMs).orElse(1L) - from);
         return SIDE + (ms - from) / whole * (getWidth() - 2 * SIDE);
     }

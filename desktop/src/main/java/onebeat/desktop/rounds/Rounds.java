@@ -1,7 +1,9 @@
 package onebeat.desktop.rounds;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
@@ -19,17 +21,22 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
+import onebeat.core.camp.Filling;
 import onebeat.core.camp.Place;
 import onebeat.core.camp.Tonight;
 import onebeat.core.holding.Contact;
 import onebeat.core.holding.Draw;
 import onebeat.core.holding.Guessing;
+import onebeat.core.ladder.Stage;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
 import onebeat.core.review.Limits;
 import onebeat.core.review.Severity;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Stretch;
 import onebeat.core.rounds.Session;
+import onebeat.core.rounds.Template;
 import onebeat.core.timing.Link;
 import onebeat.core.timing.Rung;
 import onebeat.core.timing.Timing;
@@ -48,6 +55,9 @@ public final class Rounds implements Station {
 
     private static final int TEMPO_STEP = 2;
 
+    /// An evening of rounds alone is filled with so many. A default.
+    private static final int USUAL_ROUNDS = 4;
+
     /// So many drawn repetitions are shown.
     private static final int SHOWN_TURNS = 24;
 
@@ -62,6 +72,7 @@ public final class Rounds implements Station {
     private final VBox round = new VBox(6);
     private final VBox cost = new VBox(6);
     private final RopeView rope = new RopeView();
+    private final Map<String, String> reasons = new HashMap<>();
     private int chosenRound;
     private int chosenLine;
 
@@ -123,10 +134,13 @@ public final class Rounds implements Station {
         chosenRound = Math.clamp(chosenRound, 0, Math.max(0, rounds - 1));
         title.setText(tonight.map(Session::name).orElse(Texts.of("rounds.none")));
         under.setText(tonight.map(s -> Texts.of(
-                        "rounds.scheme",
-                        s.scheme().name(),
-                        Texts.clock(s.scheme().workS()),
-                        Texts.clock(s.scheme().restS())))
+                                "rounds.scheme",
+                                s.scheme().name(),
+                                Texts.clock(s.scheme().workS()),
+                                Texts.clock(s.scheme().restS()))
+                        + Template.byId(s.template())
+                                .map(t -> Texts.of("rounds.template", t.name()))
+                                .orElse(""))
                 .orElse(Texts.of("rounds.none.under")));
         hour.show(schedule, chosenRound);
         showLines();
@@ -203,12 +217,31 @@ public final class Rounds implements Station {
                         Look.flow(Look.text(
                                 (chosenRound + 1) + "  " + stretch.part().name(), "strong")),
                         numbers,
-                        Look.flow(Look.text(Texts.of("rounds.step", plan.rung().id()) + " " + limit, "small")));
+                        Look.flow(Look.text(
+                                Texts.of("rounds.step", plan.rung().id()) + " " + limit + bursts(plan), "small")));
+        if (!drilledItself(stretch)) {
+            round.getChildren().add(Look.flow(Look.text(stretch.part().text(), "mono-strong")));
+        }
+        Optional.ofNullable(reasons.get(plan.id()))
+                .ifPresent(why -> round.getChildren().add(Look.flow(Look.text(why, "soft"))));
         if (stretch.part().drawn().isEmpty()) {
             round.getChildren().add(rope);
         } else {
             drawn(stretch);
         }
+    }
+
+    private static String bursts(RoundPlan plan) {
+        return plan.bursts() == 0 ? "" : " " + Texts.of("rounds.bursts", plan.bursts());
+    }
+
+    /// Whether the round drills the camp's line as it is and not a stage of its ladder.
+    private boolean drilledItself(Stretch stretch) {
+        return desk.camp()
+                .drills()
+                .get(stretch.part().plan().drillId())
+                .map(d -> d.line().equals(stretch.part().text()))
+                .orElse(true);
     }
 
     /// The gap, with what may be added to it.
@@ -257,7 +290,7 @@ public final class Rounds implements Station {
         Contact session = schedule.map(Schedule::contact).orElse(Contact.NONE);
         Contact week = Tonight.week(desk.camp(), desk.today());
         long minutes = schedule.filter(s -> !s.rounds().isEmpty())
-                .map(s -> s.lengthMs() - s.rounds().getFirst().startMs())
+                .map(s -> s.lengthMs() - Schedule.READY_MS)
                 .orElse(0L);
         cost.getChildren()
                 .setAll(
@@ -337,7 +370,10 @@ public final class Rounds implements Station {
             case G -> change(r -> r.withGap(key.isShiftDown() ? r.gapBeats() - 1 : r.gapBeats() + 1));
             case S -> nextScheme();
             case P -> key.isAltDown() && print();
-            case L -> change(r -> r.on(next(r.rung(), key.isShiftDown() ? -1 : 1)));
+            case L -> change(r -> climbed(r, key.isShiftDown() ? -1 : 1));
+            case U -> change(r -> r.withBursts((r.bursts() + 1) % (RoundPlan.MOST_BURSTS + 1)));
+            case T -> nextTemplate();
+            case A -> !key.isControlDown() && fill();
             case D ->
                 change(r -> r.with(new Draw(
                         r.draw().seed() + 1, r.draw().mostRun(), r.draw().gapSpread())));
@@ -424,9 +460,74 @@ public final class Rounds implements Station {
         return true;
     }
 
-    private static Rung next(Rung rung, int step) {
-        List<Rung> all = List.of(Rung.values());
-        return all.get(Math.clamp(all.indexOf(rung) + step, 0, all.size() - 1));
+    /// The next stage of the drill's ladder, with its tempo; without a ladder the next step of the feed alone.
+    private RoundPlan climbed(RoundPlan plan, int step) {
+        List<Stage> stages = desk.camp()
+                .drills()
+                .get(plan.drillId())
+                .map(d -> Notation.read(d.line(), desk.camp().vocabulary()))
+                .filter(Read.class::isInstance)
+                .map(read -> Tonight.ladder(desk.camp(), (Read) read).stages())
+                .orElse(List.of());
+        int at = -1;
+        int within = 0;
+        for (int i = 0; i < stages.size(); i++) {
+            if (stages.get(i).rung() == plan.rung()) {
+                at = at < 0 || within <= plan.stage() ? i : at;
+                within++;
+            }
+        }
+        if (at < 0) {
+            List<Rung> all = List.of(Rung.values());
+            return plan.on(all.get(Math.clamp(all.indexOf(plan.rung()) + step, 0, all.size() - 1)));
+        }
+        Stage stage = stages.get(Math.clamp(at + step, 0, stages.size() - 1));
+        int which = (int) stages.subList(0, stages.indexOf(stage)).stream()
+                .filter(s -> s.rung() == stage.rung())
+                .count();
+        return plan.on(stage.rung(), which).withBpm(stage.bpm());
+    }
+
+    /// Fills tonight with what is due, each line with its reason.
+    private boolean fill() {
+        Optional<Session> tonight = desk.tonight();
+        int room = tonight.flatMap(s -> Template.byId(s.template()))
+                .map(Template::rounds)
+                .orElse(USUAL_ROUNDS);
+        List<String> here = plans().stream().map(RoundPlan::drillId).toList();
+        List<Filling.Choice> choices = Filling.of(desk.camp(), desk.today(), room + here.size()).stream()
+                .filter(c -> !here.contains(c.drill().id()))
+                .limit(Math.max(0, room - here.size()))
+                .toList();
+        if (choices.isEmpty()) {
+            desk.warn(Texts.of(here.size() >= room ? "rounds.fill.full" : "rounds.fill.nothing"));
+            return true;
+        }
+        int before = plans().size();
+        if (desk.addToTonight(choices)) {
+            List<RoundPlan> plans = plans();
+            for (int i = 0; i < choices.size(); i++) {
+                reasons.put(plans.get(before + i).id(), choices.get(i).reason());
+            }
+            chosenRound = before;
+            desk.say(Texts.of("rounds.filled", choices.size()));
+        }
+        open();
+        return true;
+    }
+
+    /// What the evening holds beside its rounds: nothing, then each template.
+    private boolean nextTemplate() {
+        List<String> ids =
+                new ArrayList<>(Template.all().stream().map(Template::id).toList());
+        ids.addFirst("");
+        desk.tonight()
+                .ifPresent(session -> desk.save(Edit.change(
+                        Place.SESSIONS,
+                        session,
+                        session.withTemplate(ids.get((ids.indexOf(session.template()) + 1) % ids.size())))));
+        open();
+        return true;
     }
 
     /// Prints the session's sheet.

@@ -260,10 +260,12 @@ public final class Shell implements Frame {
         if (!seen.text().equals(callLine.text())) {
             return;
         }
-        callLine.show(seen);
+        callLine.show(here.searches() ? LineWatch.see("", here.context(desk.camp())) : seen);
         here.lineSeen(seen);
-        boolean previews =
-                here.name() != Name.BENCH && callLine.isTyping() && !seen.text().isBlank();
+        boolean previews = here.name() != Name.BENCH
+                && !here.searches()
+                && callLine.isTyping()
+                && !seen.text().isBlank();
         if (previews) {
             preview.show(seen);
         } else {

@@ -5,14 +5,14 @@ package onebeat.formats.film;
 /// The characters that begin a formula are those of the OWASP Foundation's page "CSV Injection": `=`, `+`,
 /// `-`, `@`,
 /// tab and carriage return.
-final class Harmless {
+public final class Harmless {
 
     private static final String BEGINS_FORMULA = "=+-@\t\r";
 
     private Harmless() {}
 
     /// The text as it is written.
-    static String text(String text) {
+    public static String text(String text) {
         return isFormula(text) || isMarked(text) ? "'" + text : text;
     }
 

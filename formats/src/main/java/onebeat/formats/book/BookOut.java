@@ -1,0 +1,107 @@
+package onebeat.formats.book;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import onebeat.core.book.Judgement;
+import onebeat.core.book.Ledger.Day;
+import onebeat.core.camp.Camp;
+import onebeat.core.camp.Drill;
+import onebeat.core.film.Share;
+import onebeat.formats.film.Harmless;
+import org.apache.commons.csv.CSVFormat;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/// Writes the book: one row for each drill, day and ladder step.
+///
+/// CSV follows RFC 4180; text that a spreadsheet would take for a formula is made [Harmless].
+public final class BookOut {
+
+    private static final List<String> COLUMNS = List.of(
+            "drill",
+            "line",
+            "date",
+            "step",
+            "tempo_bpm",
+            "floor_s",
+            "called",
+            "judged",
+            "clean",
+            "late",
+            "wrong",
+            "stopped",
+            "clean_low",
+            "clean_high",
+            "faults");
+
+    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+
+    private BookOut() {}
+
+    /// Writes a camp's book as CSV.
+    ///
+    /// @throws IOException if `out` fails
+    public static void csv(Camp camp, Appendable out) throws IOException {
+        CSVFormat.RFC4180.printRecord(out, COLUMNS.toArray());
+        for (Drill drill : camp.drills().all()) {
+            for (Day day : camp.ledger(drill.id()).days()) {
+                Optional<Share> clean = day.clean();
+                CSVFormat.RFC4180.printRecord(
+                        out,
+                        Harmless.text(drill.name()),
+                        Harmless.text(drill.line()),
+                        day.date(),
+                        day.rung().id(),
+                        day.bpm(),
+                        day.seconds(),
+                        day.called(),
+                        day.judged(),
+                        day.count(Judgement.CLEAN),
+                        day.count(Judgement.LATE),
+                        day.count(Judgement.WRONG),
+                        day.count(Judgement.STOPPED),
+                        clean.map(s -> "" + s.low()).orElse(""),
+                        clean.map(s -> "" + s.high()).orElse(""),
+                        faults(day.faults()));
+            }
+        }
+    }
+
+    private static String faults(Map<String, Integer> faults) {
+        return new TreeMap<>(faults)
+                .entrySet().stream().map(e -> e.getKey() + " " + e.getValue()).collect(Collectors.joining("; "));
+    }
+
+    /// A camp's book as one JSON object, `{days [{…}]}`, with the columns of the CSV as keys and the faults
+    /// as an object.
+    public static String json(Camp camp) {
+        ObjectNode root = MAPPER.createObjectNode();
+        ArrayNode list = root.putArray("days");
+        for (Drill drill : camp.drills().all()) {
+            for (Day day : camp.ledger(drill.id()).days()) {
+                ObjectNode node = list.addObject();
+                node.put("drill", drill.name());
+                node.put("line", drill.line());
+                node.put("date", day.date().toString());
+                node.put("step", day.rung().id());
+                node.put("tempo_bpm", day.bpm());
+                node.put("floor_s", day.seconds());
+                node.put("called", day.called());
+                node.put("judged", day.judged());
+                node.put("clean", day.count(Judgement.CLEAN));
+                node.put("late", day.count(Judgement.LATE));
+                node.put("wrong", day.count(Judgement.WRONG));
+                node.put("stopped", day.count(Judgement.STOPPED));
+                day.clean().ifPresent(s -> node.put("clean_low", s.low()).put("clean_high", s.high()));
+                ObjectNode faults = node.putObject("faults");
+                new TreeMap<>(day.faults()).forEach(faults::put);
+            }
+        }
+        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
+    }
+}

@@ -1,0 +1,5 @@
+/// The book as CSV and JSON.
+@NullMarked
+package onebeat.formats.book;
+
+import org.jspecify.annotations.NullMarked;
