@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.ExecutionException;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
@@ -17,11 +18,17 @@ public final class Main {
 
     private Main() {}
 
-    public static void main(String[] args) throws RunnerException {
+    /// With the word `clock` only the clock is measured.
+    public static void main(String[] args) throws RunnerException, InterruptedException, ExecutionException {
+        if (args.length > 0 && args[0].equals("clock")) {
+            ClockRun.print();
+            return;
+        }
         lines();
         reviews();
         habits();
         FinderRun.print();
+        ClockRun.print();
     }
 
     /// The review of a line with two reads: median and 99 %, and how they grow with the length.

@@ -6,14 +6,16 @@ import picocli.CommandLine.Command;
 /// The command line program.
 @Command(
         name = "onebeat",
-        description = "Checks call lines, counts habits and finds answers without a window.",
+        description =
+                "Checks call lines, counts habits, finds answers, grows lines and lays out rounds without a window.",
         mixinStandardHelpOptions = true,
         subcommands = {
             CheckCommand.class,
             HabitsCommand.class,
             FindCommand.class,
             LadderCommand.class,
-            RoundCommand.class
+            RoundCommand.class,
+            ExportCommand.class
         })
 public final class Main {
 
