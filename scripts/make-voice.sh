@@ -14,4 +14,10 @@ tail -n +2 core/src/main/resources/onebeat/core/exchange/techniques.csv | while 
 done
 for n in 1 2 3 4 5 6 7 8 9; do say "times-$n" "$n times"; done
 say pause wait
+n=0
+for word in one two three four five six; do
+  n=$((n + 1))
+  say "number-$n" "$word"
+done
+say body body
 rm -f /tmp/onebeat-clip.wav

@@ -14,13 +14,24 @@ final class PathWalk {
     /// The floor's clock runs so many times faster.
     private static final int FAST = 150;
 
+    /// From film to the book.
+    static final String WHOLE = "whole";
+
+    /// The first round, and half of the second.
+    static final String HALF = "half";
+
     private PathWalk() {}
 
     public static void main(String[] args) throws InterruptedException {
         Driver.startToolkit();
-        Driver coach = Driver.open(Path.of(args[0]), () -> System.nanoTime() / 1_000_000 * FAST);
+        long fast = args[1].equals(HALF) ? FAST / 2 : FAST;
+        Driver coach = Driver.open(Path.of(args[0]), () -> System.nanoTime() / 1_000_000 * fast);
         try {
-            walk(coach);
+            if (args[1].equals(HALF)) {
+                half(coach);
+            } else {
+                walk(coach);
+            }
             System.out.println("WALKED");
             System.out.flush();
             Thread.sleep(600_000);
@@ -28,6 +39,20 @@ final class PathWalk {
             e.printStackTrace();
             Runtime.getRuntime().halt(1);
         }
+    }
+
+    private static void half(Driver coach) {
+        coach.press(KeyCode.DIGIT4, KeyCode.CONTROL).press(KeyCode.SPACE);
+        coach.await("the first round", () -> coach.shows("ROUND 1 OF 4"));
+        coach.press(KeyCode.C);
+        coach.await("the second round", () -> coach.shows("ROUND 2 OF 4"));
+        coach.await("a call", () -> coach.shows("1 / "));
+        coach.press(KeyCode.W);
+        coach.await("judged", () -> coach.shows("1 WRONG"));
+        String before = coach.desk.draft("floor at");
+        coach.await(
+                "it is written down how far it is",
+                () -> !coach.desk.draft("floor at").equals(before));
     }
 
     private static void walk(Driver coach) {

@@ -14,7 +14,10 @@ import java.util.List;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
+import onebeat.core.book.Judgement;
 import onebeat.core.book.Ledger;
+import onebeat.core.book.Repetition;
+import onebeat.core.book.RoundRun;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
 import onebeat.core.film.Exchange;
@@ -51,7 +54,7 @@ class PathWindowTest {
     @Test
     void fromFilmToTheBookAndBackAfterAKill() throws IOException, InterruptedException {
         Path path = demo();
-        walkAndKill(path);
+        walkAndKill(path, PathWalk.WHOLE);
         try (Driver coach = Driver.open(path, () -> 0)) {
             Camp camp = coach.desk.camp();
             Exchange logged = List.copyOf(camp.exchanges().all()).getLast();
@@ -73,7 +76,7 @@ class PathWindowTest {
         }
     }
 
-    private void walkAndKill(Path path) throws IOException, InterruptedException {
+    private void walkAndKill(Path path, String how) throws IOException, InterruptedException {
         List<String> command = new ArrayList<>();
         command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
         command.add("--enable-native-access=ALL-UNNAMED");
@@ -83,7 +86,7 @@ class PathWindowTest {
             }
         }
         command.addAll(
-                List.of("-cp", System.getProperty("java.class.path"), PathWalk.class.getName(), path.toString()));
+                List.of("-cp", System.getProperty("java.class.path"), PathWalk.class.getName(), path.toString(), how));
         Process walk = new ProcessBuilder(command).redirectErrorStream(true).start();
         StringBuilder said = new StringBuilder();
         try (BufferedReader out =
@@ -97,6 +100,42 @@ class PathWindowTest {
         }
         walk.destroyForcibly().waitFor();
         assertThat(said.toString()).contains("WALKED");
+    }
+
+    @Test
+    void aRoundThatWasKilledInItsMiddleGoesOnAndTheEveningIsFinished() throws IOException, InterruptedException {
+        Path path = demo();
+        walkAndKill(path, PathWalk.HALF);
+        AtomicLong clock = new AtomicLong();
+        try (Driver coach = Driver.open(path, clock::get)) {
+            List<Repetition> judged = coach.desk.camp().repetitions().all().stream()
+                    .filter(r -> r.date().equals(coach.desk.today()))
+                    .toList();
+            assertThat(judged).as("what was judged before the kill").hasSize(2);
+            assertThat(coach.desk.camp().runs().all().stream()
+                            .filter(r -> r.date().equals(coach.desk.today())))
+                    .as("the first round had run, the second had not")
+                    .hasSize(1);
+            coach.press(KeyCode.DIGIT4, KeyCode.CONTROL);
+            coach.await("it waits where it stopped", () -> coach.shows("It stopped here."));
+            coach.press(KeyCode.SPACE);
+            clock.addAndGet(5_000);
+            coach.await("the second round of the evening runs", () -> coach.shows("Body jab opens the head"));
+            coach.press(KeyCode.L);
+            coach.await(
+                    "and is judged",
+                    () -> coach.desk.camp().repetitions().all().stream()
+                            .anyMatch(r ->
+                                    r.judgement() == Judgement.LATE && r.date().equals(coach.desk.today())));
+            clock.addAndGet(20 * 60_000);
+            coach.await("done", () -> coach.shows("DONE"));
+            assertThat(coach.desk.camp().runs().all().stream()
+                            .filter(r -> r.date().equals(coach.desk.today()))
+                            .map(RoundRun::roundId))
+                    .as("every round of the evening once")
+                    .hasSize(4)
+                    .doesNotHaveDuplicates();
+        }
     }
 
     @Test

@@ -57,6 +57,7 @@ public final class Floor implements Station {
 
     private static final String AT = "floor at";
     private static final String KEYS = "floor keys";
+    private static final String CALLS = "floor calls";
 
     private final Desk desk;
     private final Consumer<Station.Name> go;
@@ -68,7 +69,8 @@ public final class Floor implements Station {
     private @Nullable FeederWindow window;
     private final FloorWords words;
     private final Judging judging;
-    private final SaidCalls calls = new SaidCalls(new Voice());
+    private final Voice voice;
+    private volatile SaidCalls calls;
     private FloorKeys floorKeys;
     private Optional<FloorKeys.Does> teaches = Optional.empty();
     private String told = "";
@@ -92,6 +94,8 @@ public final class Floor implements Station {
         this.words = new FloorWords(desk);
         this.judging = new Judging(desk);
         this.floorKeys = FloorKeys.of(desk.draft(KEYS));
+        this.voice = new Voice(desk.folder().resolve(Texts.of("floor.voice.folder")));
+        this.calls = new SaidCalls(voice, scheme());
     }
 
     @Override
@@ -279,7 +283,7 @@ public final class Floor implements Station {
         return switch (code) {
             case B -> toBook();
             case F -> nextSeenBy();
-            case V -> nextSaidTo();
+            case V -> key.isShiftDown() ? nextScheme() : nextSaidTo();
             case N -> jump(this::nextStart);
             case R -> jump(this::sameStart);
             case PLUS, ADD, EQUALS -> longer();
@@ -404,7 +408,7 @@ public final class Floor implements Station {
                 .filter(words -> !words.isEmpty())
                 .map(words -> Texts.of("floor.feeder") + ":  " + words)
                 .orElse("");
-        String sound = sounds.silentBecause().orElseGet(() -> Texts.of("floor.said." + saidTo));
+        String sound = sounds.silentBecause().or(this::missing).orElseGet(() -> Texts.of("floor.said." + saidTo));
         view.show(words.of(run, sound).withFeeder(corner), told);
         if (seenBy == SeenBy.WINDOW) {
             if (window == null) {
@@ -449,6 +453,29 @@ public final class Floor implements Station {
             double roomMs = part.plan().gapBeats() * 60_000.0 / part.plan().bpm();
             sounds.say(calls.words(part.turn(event.repetition()), roomMs), saidTo);
         }
+    }
+
+    /// Words that cannot be said, told on the screen; the round runs on.
+    private Optional<String> missing() {
+        return saidTo == Sounds.To.NOBODY || voice.missing().isEmpty()
+                ? Optional.empty()
+                : Optional.of(Texts.of("sound.word.none", String.join(", ", voice.missing())));
+    }
+
+    private SaidCalls.Scheme scheme() {
+        return desk.draft(CALLS).equals(SaidCalls.Scheme.NUMBERS.name())
+                ? SaidCalls.Scheme.NUMBERS
+                : SaidCalls.Scheme.NAMES;
+    }
+
+    /// Strikes are called by number or by name.
+    private boolean nextScheme() {
+        SaidCalls.Scheme other = scheme() == SaidCalls.Scheme.NAMES ? SaidCalls.Scheme.NUMBERS : SaidCalls.Scheme.NAMES;
+        desk.keepDraft(CALLS, other.name());
+        calls = new SaidCalls(voice, other);
+        told = Texts.of("floor.scheme." + other);
+        show();
+        return true;
     }
 
     private boolean nextSaidTo() {

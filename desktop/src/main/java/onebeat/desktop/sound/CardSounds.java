@@ -3,6 +3,7 @@ package onebeat.desktop.sound;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -19,23 +20,26 @@ import onebeat.formats.sound.Voice;
 public final class CardSounds implements Sounds {
 
     private final Map<Sound, Clip> clips;
-    private final Voice voice = new Voice();
+    private final Voice voice;
     private Optional<Clip> speaking = Optional.empty();
     private Optional<String> silent = Optional.empty();
 
-    private CardSounds(Map<Sound, Clip> clips) {
+    private CardSounds(Map<Sound, Clip> clips, Voice voice) {
         this.clips = clips;
+        this.voice = voice;
     }
 
     /// The card's sounds, or silence with the reason. Without a card asking for a line throws
     /// `IllegalArgumentException`.
-    public static Sounds orSilence() {
+    ///
+    /// @param voiceFolder where the coach's own recordings lie
+    public static Sounds orSilence(Path voiceFolder) {
         Map<Sound, Clip> clips = new EnumMap<>(Sound.class);
         try {
             for (Sound sound : Sound.values()) {
                 clips.put(sound, clip(sound));
             }
-            return new CardSounds(clips);
+            return new CardSounds(clips, new Voice(voiceFolder));
         } catch (IllegalArgumentException | LineUnavailableException | IOException | UnsupportedAudioFileException e) {
             clips.values().forEach(Clip::close);
             return new SilentSounds(Texts.of("sound.none"));

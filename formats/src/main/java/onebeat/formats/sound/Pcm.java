@@ -44,8 +44,13 @@ final class Pcm {
     ///
     /// @throws IOException if it is broken or of a kind that cannot be read
     static Pcm read(InputStream wav) throws IOException {
+        return read(wav, FORMAT);
+    }
+
+    /// The same at another rate; one channel of 16 bits.
+    static Pcm read(InputStream wav, AudioFormat format) throws IOException {
         try (AudioInputStream own = AudioSystem.getAudioInputStream(new BufferedInputStream(wav));
-                AudioInputStream here = AudioSystem.getAudioInputStream(FORMAT, own)) {
+                AudioInputStream here = AudioSystem.getAudioInputStream(format, own)) {
             return of(here.readAllBytes());
         } catch (UnsupportedAudioFileException | IllegalArgumentException e) {
             throw new IOException("not a WAV file that can be read: " + e.getMessage(), e);
@@ -111,13 +116,18 @@ final class Pcm {
     /// The loudest sample of a levelled clip: 3 dB below full scale.
     private static final int LEVEL = 23_197;
 
-    /// The sound as a WAV file.
-    byte[] wav() throws IOException {
+    /// The samples as bytes, the lower one first.
+    byte[] bytes() {
         ByteBuffer bytes = ByteBuffer.allocate(samples.length * 2).order(ByteOrder.LITTLE_ENDIAN);
         bytes.asShortBuffer().put(samples);
+        return bytes.array();
+    }
+
+    /// The sound as a WAV file.
+    byte[] wav() throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (AudioInputStream stream =
-                new AudioInputStream(new ByteArrayInputStream(bytes.array()), FORMAT, samples.length)) {
+                new AudioInputStream(new ByteArrayInputStream(bytes()), FORMAT, samples.length)) {
             AudioSystem.write(stream, AudioFileFormat.Type.WAVE, out);
         }
         return out.toByteArray();

@@ -2,6 +2,7 @@ package onebeat.formats.sound;
 
 import java.util.ArrayList;
 import java.util.List;
+import onebeat.core.exchange.Level;
 import onebeat.core.play.Placed;
 import onebeat.core.play.Who;
 import onebeat.core.rounds.Calls;
@@ -13,10 +14,25 @@ import onebeat.core.timing.Reaction;
 /// the gap, or else its first.
 public final class SaidCalls implements Calls {
 
-    private final Voice voice;
+    /// How strikes are called: by their gym numbers, or by name. What has no number is called by name. Own
+    /// words are own
+    /// recordings under the names.
+    public enum Scheme {
+        NAMES,
+        NUMBERS
+    }
 
+    private final Voice voice;
+    private final Scheme scheme;
+
+    /// Calls by name.
     public SaidCalls(Voice voice) {
+        this(voice, Scheme.NAMES);
+    }
+
+    public SaidCalls(Voice voice, Scheme scheme) {
         this.voice = voice;
+        this.scheme = scheme;
     }
 
     /// The words of a repetition's call, as names of clips.
@@ -29,13 +45,25 @@ public final class SaidCalls implements Calls {
         List<String> all = new ArrayList<>();
         for (Placed placed : turn.way().way().actions()) {
             if (placed.who() == Who.ATHLETE && placed.act().isStrike()) {
-                all.add(placed.technique().key());
+                all.addAll(words(placed));
             }
         }
         if (all.isEmpty() || before(all) <= roomMs) {
             return all;
         }
-        return List.of(all.getFirst());
+        return all.subList(0, 1);
+    }
+
+    /// A strike's number or name, and `body` where its number alone would mean the head.
+    private List<String> words(Placed placed) {
+        String code = placed.technique().code();
+        boolean numbered = scheme == Scheme.NUMBERS && code.matches("[1-6]");
+        List<String> words = new ArrayList<>();
+        words.add(numbered ? "number-" + code : placed.technique().key());
+        if (placed.act().level() == Level.BODY && placed.technique().usualLevel() == Level.HEAD) {
+            words.add("body");
+        }
+        return words;
     }
 
     @Override

@@ -1,9 +1,10 @@
 package onebeat.formats.sound;
 
-import java.io.BufferedInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -12,9 +13,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import javax.sound.sampled.AudioFormat;
-import javax.sound.sampled.AudioInputStream;
-import javax.sound.sampled.AudioSystem;
-import javax.sound.sampled.UnsupportedAudioFileException;
 
 /// The shipped voice clips, put together to what is said: 16 kHz, 16 bit, mono clips become two channels,
 /// so that a
@@ -27,8 +25,24 @@ public final class Voice {
     private static final int SAMPLE_BYTES = 2;
     private static final int BETWEEN_MS = 60;
 
+    private static final AudioFormat MONO = new AudioFormat(16_000, 16, 1, true, false);
+
+    /// Samples of a recording quieter than this are silence: 40 dB below full scale.
+    private static final int SILENCE = 328;
+
+    private final Optional<Path> own;
     private final Map<String, Optional<byte[]>> clips = new ConcurrentHashMap<>();
     private final Set<String> missing = Collections.synchronizedSet(new LinkedHashSet<>());
+
+    /// The shipped clips.
+    public Voice() {
+        own = Optional.empty();
+    }
+
+    /// The shipped clips, and the coach's own in a folder where he has some.
+    public Voice(Path folder) {
+        own = Optional.of(folder);
+    }
 
     /// The sound of these words one after the other; words without a clip are left out and remembered.
     public byte[] said(List<String> words, boolean leftEarOnly) {
@@ -62,15 +76,31 @@ public final class Voice {
     }
 
     private Optional<byte[]> read(String word) {
+        return own(word).or(() -> shipped(word));
+    }
+
+    /// The coach's own recording; where it is broken the shipped one is taken, and the word is remembered.
+    private Optional<byte[]> own(String word) {
+        Optional<Path> file = own.map(f -> f.resolve(word + ".wav")).filter(Files::isRegularFile);
+        if (file.isEmpty()) {
+            return Optional.empty();
+        }
+        try (InputStream in = Files.newInputStream(file.get())) {
+            return Optional.of(Pcm.read(in, MONO).trimmedAndLevelled(SILENCE).bytes());
+        } catch (IOException _) {
+            missing.add(word + ".wav");
+            return Optional.empty();
+        }
+    }
+
+    private Optional<byte[]> shipped(String word) {
         try (InputStream file = Voice.class.getResourceAsStream("/onebeat/formats/sound/voice/" + word + ".wav")) {
             if (file == null) {
                 missing.add(word);
                 return Optional.empty();
             }
-            try (AudioInputStream audio = AudioSystem.getAudioInputStream(new BufferedInputStream(file))) {
-                return Optional.of(audio.readAllBytes());
-            }
-        } catch (IOException | UnsupportedAudioFileException _) {
+            return Optional.of(Pcm.read(file, MONO).bytes());
+        } catch (IOException _) {
             missing.add(word);
             return Optional.empty();
         }

@@ -1,12 +1,15 @@
 package onebeat.formats.sound;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.BufferedInputStream;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import javax.sound.midi.MetaMessage;
@@ -32,6 +35,7 @@ import onebeat.core.rounds.Schedule;
 import onebeat.core.timing.Reaction;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -199,6 +203,38 @@ class RoundSoundTest {
     }
 
     @Test
+    void strikesAreCalledByTheirGymNumbers() {
+        SaidCalls calls = new SaidCalls(new Voice(), SaidCalls.Scheme.NUMBERS);
+        Part part = schedule("1 3b rlow", 60, 4, Calls.NONE).rounds().getFirst().part();
+        assertThat(calls.words(part.turn(0), 20_000)).containsExactly("number-1", "number-3", "body", "rear-low-kick");
+        Voice voice = new Voice();
+        for (int number = 1; number <= 6; number++) {
+            assertThat(voice.lengthMs(List.of("number-" + number))).isBetween(150.0, 900.0);
+        }
+        assertThat(voice.missing()).isEmpty();
+    }
+
+    @Test
+    void aCoachsOwnRecordingIsTakenAndABrokenOneIsTold(@TempDir Path folder) throws IOException {
+        short[] own = new short[48_000];
+        for (int i = 12_000; i < 24_000; i++) {
+            own[i] = (short) (i % 2 == 0 ? 4_000 : -4_000);
+        }
+        Files.write(folder.resolve("jab.wav"), new Pcm(own).wav());
+        Files.writeString(folder.resolve("cross.wav"), "no sound");
+        Voice voice = new Voice(folder);
+        double shipped = new Voice().lengthMs(List.of("jab"));
+        assertThat(voice.lengthMs(List.of("jab"))).as("silence is cut off").isBetween(250.0, 360.0);
+        assertThat(voice.lengthMs(List.of("jab"))).isNotEqualTo(shipped);
+        assertThat(voice.lengthMs(List.of("cross")))
+                .as("the shipped word stands in")
+                .isEqualTo(new Voice().lengthMs(List.of("cross")));
+        assertThat(voice.missing()).containsExactly("cross.wav");
+        assertThat(voice.said(List.of("no-such-word"), false)).isEmpty();
+        assertThat(voice.missing()).contains("no-such-word");
+    }
+
+    @Test
     void aClipIsTrimmedAndLevelled() {
         short[] quiet = new short[1_000];
         quiet[400] = 500;
@@ -210,8 +246,7 @@ class RoundSoundTest {
 
     @Test
     void aBrokenWavIsTold() {
-        org.assertj.core.api.Assertions.assertThatThrownBy(
-                        () -> Pcm.read(new ByteArrayInputStream("no sound".getBytes(StandardCharsets.UTF_8))))
+        assertThatThrownBy(() -> Pcm.read(new ByteArrayInputStream("no sound".getBytes(StandardCharsets.UTF_8))))
                 .isInstanceOf(IOException.class)
                 .hasMessageContaining("not a WAV file");
     }
