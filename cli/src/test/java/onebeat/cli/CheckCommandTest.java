@@ -133,7 +133,7 @@ class CheckCommandTest {
         ArchRuleDefinition.noClasses()
                 .should()
                 .dependOnClassesThat()
-                .resideInAnyPackage("javafx..", "onebeat.desktop..", "onebeat.store..")
+                .resideInAnyPackage("javafx..", "onebeat.desktop..")
                 .check(new ClassFileImporter().importPackages("onebeat.cli", "onebeat.formats"));
     }
 }

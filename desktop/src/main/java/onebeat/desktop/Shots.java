@@ -32,8 +32,13 @@ final class Shots {
     /// The finder needs this long for its page.
     private static final Duration SEARCH = Duration.millis(4_000);
 
-    /// The floor is shown in its first round.
-    private static final Duration INTO_ROUND = Duration.millis(25_300);
+    /// The floor is shown in its warm-up, and in its first round.
+    private static final Duration INTO_WARM_UP = Duration.millis(15_000);
+
+    private static final Duration INTO_ROUND = Duration.millis(15_300);
+
+    /// The second round stands so many stages up its ladder.
+    private static final int UP_TO_READS = 5;
 
     /// The bench is shown so many steps along the rope.
     private static final int ALONG = 17;
@@ -85,6 +90,12 @@ final class Shots {
         }));
         shots.add(new Shot("", SETTLE, () -> {
             alt(KeyCode.A);
+            shell.callLine().set(Texts.of("shots.grown"));
+            alt(KeyCode.L);
+        }));
+        shots.add(new Shot("ladder", SETTLE, () -> {}));
+        shots.add(new Shot("", SETTLE, () -> {
+            alt(KeyCode.L);
             shell.nextPartner();
             shell.callLine().set(Texts.of("shots.held"));
             alt(KeyCode.H);
@@ -92,8 +103,12 @@ final class Shots {
         shots.add(new Shot("holder", SETTLE, () -> IntStream.range(0, INTO_LINE).forEach(_ -> press(KeyCode.RIGHT))));
         shots.add(new Shot("partners", SETTLE, shell::openPartners));
         shots.add(new Shot("", SETTLE, () -> press(KeyCode.ESCAPE)));
-        shots.add(new Shot("rounds", SETTLE, () -> go(Name.ROUNDS, KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT)));
-        shots.add(new Shot("floor", INTO_ROUND, () -> go(Name.FLOOR, KeyCode.SPACE)));
+        shots.add(new Shot("", SETTLE, () -> go(Name.ROUNDS, KeyCode.T, KeyCode.U, KeyCode.U, KeyCode.RIGHT)));
+        shots.add(new Shot(
+                "rounds", SETTLE, () -> IntStream.range(0, UP_TO_READS).forEach(_ -> press(KeyCode.L))));
+        shots.add(new Shot("warm-up", INTO_WARM_UP, () -> go(Name.FLOOR, KeyCode.SPACE)));
+        shots.add(new Shot("", SETTLE, () -> press(KeyCode.N)));
+        shots.add(new Shot("floor", INTO_ROUND, () -> press(KeyCode.N)));
         shots.add(new Shot("book", SETTLE, () -> go(Name.BOOK)));
     }
 

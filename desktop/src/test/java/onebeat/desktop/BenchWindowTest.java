@@ -141,4 +141,17 @@ class BenchWindowTest extends DemoWindow {
         });
         coach.await("kept", () -> coach.desk.camp().card().school().severities().containsKey(Code.NAKED_HOOK));
     }
+
+    @Test
+    void theLadderOfALineIsShownAndAStageIsTaken() {
+        go(Name.BENCH);
+        coach.press(KeyCode.SLASH).press(KeyCode.A, KeyCode.CONTROL).type("1 2 3 rlow circle-lead");
+        coach.press(KeyCode.L, KeyCode.ALT);
+        coach.await("the ladder", () -> coach.shows("Parts, each alone") && coach.shows("Live, under control"));
+        coach.await("its forms", () -> coach.shows("[1 2 3 rlow circle-lead switch]*2"));
+        coach.press(KeyCode.F2);
+        coach.await("a stage", () -> !coach.shell.callLine().text().equals("1 2 3 rlow circle-lead"));
+        coach.press(KeyCode.L, KeyCode.ALT);
+        coach.await("the corner again", () -> coach.shows("From the corner"));
+    }
 }

@@ -107,12 +107,13 @@ class LooksTest {
 
     @Test
     void everySoundIsShipped() {
-        for (String file : new String[] {"bell.wav", "end.wav", "click.wav", "call.wav", "last-ten.wav"}) {
+        for (String file :
+                new String[] {"bell.wav", "end.wav", "click.wav", "accent.wav", "call.wav", "last-ten.wav"}) {
             assertThat(LooksTest.class.getResource("/onebeat/formats/sound/" + file))
                     .as(file)
                     .isNotNull();
         }
-        assertThat(Sound.values()).hasSize(5);
+        assertThat(Sound.values()).hasSize(6);
     }
 
     @Test

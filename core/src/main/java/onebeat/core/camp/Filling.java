@@ -19,13 +19,16 @@ import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
 import onebeat.core.play.Placing;
 import onebeat.core.play.Who;
+import onebeat.core.review.Code;
+import onebeat.core.review.Review;
 import onebeat.core.timing.Rung;
 
 /// What the book proposes for a session: the lines that are due, each with its reason.
 ///
 /// First what slipped, then what was clean enough to go on, then what was not done for long, then one new
 /// line; nothing
-/// that the partner at the door does not feed, nothing before what it is built on, and nothing new in the
+/// that the partner at the door does not feed or hold, nothing before what it is built on, and nothing new
+/// in the
 /// last days.
 public final class Filling {
 
@@ -49,7 +52,9 @@ public final class Filling {
     public static List<Choice> of(Camp camp, LocalDate day, int rounds) {
         List<Ranked> ranked = new ArrayList<>();
         for (Drill drill : camp.drills().all()) {
-            if (Notation.read(drill.line(), camp.vocabulary()) instanceof Read read && feeds(camp, read)) {
+            if (Notation.read(drill.line(), camp.vocabulary()) instanceof Read read
+                    && feeds(camp, read)
+                    && holds(camp, read)) {
                 ranked(camp, drill, read.line(), day).ifPresent(ranked::add);
             }
         }
@@ -113,6 +118,13 @@ public final class Filling {
     private static boolean isBefore(Camp camp, Drill other, Line line) {
         return Notation.read(other.line(), camp.vocabulary()) instanceof Read read
                 && Prerequisites.isBefore(read.line(), line);
+    }
+
+    /// Whether what is at hand holds everything that a line hits.
+    private static boolean holds(Camp camp, Read read) {
+        return Review.withoutMends(read, camp.context())
+                .findings(Code.PAD_MISSING)
+                .isEmpty();
     }
 
     /// Whether the partner at the door feeds everything that a line asks of him.

@@ -8,14 +8,16 @@ import onebeat.core.exchange.Table;
 ///
 /// @param workS seconds of a round
 /// @param restS seconds of rest between two rounds
-public record Scheme(String id, String name, int workS, int restS) {
+/// @param source the rule book it follows
+public record Scheme(String id, String name, int workS, int restS, String source) {
 
     private static final List<Scheme> ALL = Table.rows(Scheme.class, "schemes.csv").stream()
             .map(row -> new Scheme(
                     row.get("id"),
                     row.get("name"),
                     Integer.parseInt(row.get("work_s")),
-                    Integer.parseInt(row.get("rest_s"))))
+                    Integer.parseInt(row.get("rest_s")),
+                    row.get("source")))
             .toList();
 
     /// All schemes of `schemes.csv`.

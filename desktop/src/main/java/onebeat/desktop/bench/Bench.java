@@ -26,6 +26,7 @@ import onebeat.core.camp.Place;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.film.FilmOdds;
+import onebeat.core.film.FollowUps;
 import onebeat.core.holding.Choices;
 import onebeat.core.holding.Odds;
 import onebeat.core.holding.Script;
@@ -34,6 +35,7 @@ import onebeat.core.notation.Notation.OwnReading;
 import onebeat.core.notation.OwnLine;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
+import onebeat.core.play.Who;
 import onebeat.core.review.Context;
 import onebeat.core.review.Review;
 import onebeat.core.rounds.RoundPlan;
@@ -249,7 +251,9 @@ public final class Bench implements Station {
                 context(desk.camp()),
                 desk.camp().partner(),
                 odds(),
-                () -> Mastery.of(desk.camp()));
+                () -> Mastery.of(desk.camp()),
+                () -> FollowUps.of(
+                        desk.camp().studied(), Who.PARTNER, desk.camp().vocabulary()));
     }
 
     private void showMark() {
@@ -284,6 +288,8 @@ public final class Bench implements Station {
 
     @Override
     public void close() {
+        below.stop();
+        besideLater.stop();
         beside.close();
     }
 
@@ -391,7 +397,7 @@ public final class Bench implements Station {
             case MINUS, SUBTRACT, OPEN_BRACKET -> changeTempo(-2);
             case V, H, K -> turn(code);
             // With Ctrl these belong to the call line.
-            case A, W -> !key.isControlDown() && turn(code);
+            case A, W, L -> !key.isControlDown() && turn(code);
             case F -> !key.isControlDown() && switchFilm();
             case M -> mirror();
             // These change or write something: only with Alt, never by a stray key.
@@ -425,6 +431,7 @@ public final class Bench implements Station {
             case H -> beside.turnToHolder(line());
             case A -> beside.turnToAnswers(line());
             case W -> beside.turnToWeapon(line());
+            case L -> beside.turnToLadder(line());
             default -> beside.turnToCompare(line());
         }
         return true;

@@ -1,11 +1,14 @@
 package onebeat.desktop.bench;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.layout.StackPane;
+import onebeat.core.film.FollowUps.After;
 import onebeat.core.film.Repertoire;
 import onebeat.core.holding.Odds;
 import onebeat.core.holding.Partner;
+import onebeat.core.ladder.Ladder;
 import onebeat.core.notation.Read;
 import onebeat.core.review.Comparison;
 import onebeat.core.review.Context;
@@ -26,6 +29,7 @@ final class Beside extends StackPane implements AutoCloseable {
     /// @param partner who is at the door
     /// @param odds how often each cue of the reads comes
     /// @param repertoire what the athlete has, worked out where it is asked for
+    /// @param habits the opponent's, likewise
     record Line(
             Optional<Review> review,
             int way,
@@ -33,7 +37,8 @@ final class Beside extends StackPane implements AutoCloseable {
             Context context,
             Optional<Partner> partner,
             Odds odds,
-            Supplier<Repertoire> repertoire) {}
+            Supplier<Repertoire> repertoire,
+            Supplier<List<After>> habits) {}
 
     private final Corner corner = new Corner();
     private final VariantsDrawer variants = new VariantsDrawer();
@@ -41,13 +46,14 @@ final class Beside extends StackPane implements AutoCloseable {
     private final HolderPage holder = new HolderPage();
     private final FinderPage answers = new FinderPage(false);
     private final FinderPage weapon = new FinderPage(true);
+    private final LadderPage ladder = new LadderPage();
     private final LineWatch work = new LineWatch();
     private Page page = corner;
     private String aside = "";
 
     Beside() {
         getChildren().setAll(corner);
-        for (Page one : new Page[] {corner, variants, compare, holder, answers, weapon}) {
+        for (Page one : new Page[] {corner, variants, compare, holder, answers, weapon, ladder}) {
             one.view().setMinSize(0, 0);
         }
     }
@@ -101,6 +107,10 @@ final class Beside extends StackPane implements AutoCloseable {
         turnTo(weapon, line);
     }
 
+    void turnToLadder(Line line) {
+        turnTo(ladder, line);
+    }
+
     private void turnTo(Page wanted, Line line) {
         answers.stop();
         weapon.stop();
@@ -119,6 +129,14 @@ final class Beside extends StackPane implements AutoCloseable {
             line.review.ifPresent(r -> answers.show(r, line.repertoire.get()));
         } else if (page.equals(weapon)) {
             line.review.ifPresent(r -> weapon.show(r, line.repertoire.get()));
+        } else if (page.equals(ladder)) {
+            line.review.ifPresent(r -> {
+                Ladder.With with = new Ladder.With(r.context(), line.repertoire.get(), line.habits.get());
+                work.work(
+                        () -> Ladder.of(r.read(), with),
+                        grown -> ladder.show(
+                                grown, r.read().line(), r.context().setting().pairing()));
+            });
         } else if (page.equals(compare)) {
             compare(line);
         }

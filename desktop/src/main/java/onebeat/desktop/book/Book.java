@@ -11,6 +11,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
@@ -34,8 +36,12 @@ import onebeat.core.camp.Place;
 import onebeat.core.ladder.Ladder;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
+import onebeat.core.play.Play;
+import onebeat.core.play.PlayedWay;
+import onebeat.core.play.Who;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.timing.Rung;
+import onebeat.core.timing.Timing;
 import onebeat.desktop.desk.Desk;
 import onebeat.desktop.desk.LineWatch.Seen;
 import onebeat.desktop.desk.Look;
@@ -169,7 +175,28 @@ public final class Book implements Station {
             nodes.add(Look.flow(
                     Look.text(choice.drill().name() + "  ", "small", "strong"), Look.text(choice.reason(), "soft")));
         }
+        names(
+                nodes,
+                "book.solid",
+                drill -> desk.camp()
+                        .ledger(drill.id())
+                        .proposal(ceiling(drill))
+                        .filter(p -> p.move() == Proposal.Move.UP)
+                        .isPresent());
+        names(
+                nodes,
+                "book.fresh",
+                drill -> desk.camp().ledger(drill.id()).days().isEmpty());
         next.getChildren().setAll(nodes);
+    }
+
+    /// The names of the drills that are so.
+    private void names(List<Node> nodes, String key, Predicate<Drill> so) {
+        String names =
+                desk.camp().drills().all().stream().filter(so).map(Drill::name).collect(Collectors.joining(", "));
+        if (!names.isEmpty()) {
+            nodes.add(Look.flow(Look.text(Texts.of(key, names), "soft")));
+        }
     }
 
     private Node row(Entry entry, LocalDate first, int index) {
@@ -177,7 +204,7 @@ public final class Book implements Station {
                 2,
                 Look.flow(Look.text(entry.drill.name(), "strong")),
                 Look.text(shortened(entry.drill.line()), "mono-tight"),
-                Look.text(ran(entry.ledger), "soft"));
+                Look.text(ran(entry), "soft"));
         if (!entry.drill.overruled().isEmpty()) {
             name.getChildren().add(Look.flow(Look.text(Texts.of("book.overruled", entry.drill.overruled()), "soft")));
         }
@@ -200,10 +227,20 @@ public final class Book implements Station {
         return line.length() <= 36 ? line : line.substring(0, 35) + "…";
     }
 
-    private static String ran(Ledger ledger) {
-        int seconds = ledger.days().stream().mapToInt(Day::seconds).sum();
-        int called = ledger.days().stream().mapToInt(Day::called).sum();
-        return Texts.of("book.ran", Texts.clock(seconds), called);
+    /// How much of it ran, and how many of its answers come on the beat of what they answer.
+    private String ran(Entry entry) {
+        int seconds = entry.ledger.days().stream().mapToInt(Day::seconds).sum();
+        int called = entry.ledger.days().stream().mapToInt(Day::called).sum();
+        String ran = Texts.of("book.ran", Texts.clock(seconds), called);
+        if (!(Notation.read(entry.drill.line(), desk.camp().vocabulary()) instanceof Read read)) {
+            return ran;
+        }
+        List<Double> answers = new ArrayList<>();
+        for (PlayedWay way : Play.of(read.line(), desk.camp().setting()).ways()) {
+            way.strikesOf(Who.ATHLETE).forEach(s -> Timing.oneBeat(way, s).ifPresent(answers::add));
+        }
+        long inOne = answers.stream().filter(beats -> beats == 0).count();
+        return answers.isEmpty() ? ran : Texts.of("book.onebeat", ran, inOne, answers.size());
     }
 
     private double ceiling(Drill drill) {

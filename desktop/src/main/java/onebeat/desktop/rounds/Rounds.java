@@ -138,6 +138,7 @@ public final class Rounds implements Station {
                                 s.scheme().name(),
                                 Texts.clock(s.scheme().workS()),
                                 Texts.clock(s.scheme().restS()))
+                        + Texts.of("rounds.source", s.scheme().source())
                         + Template.byId(s.template())
                                 .map(t -> Texts.of("rounds.template", t.name()))
                                 .orElse(""))
