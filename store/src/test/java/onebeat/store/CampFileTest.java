@@ -396,4 +396,38 @@ class CampFileTest {
             assertThat(file.camp().partners().get("p1")).contains(partner);
         }
     }
+
+    @Test
+    void filmLadderAndEveningComeBackAsTheyWere() {
+        Reel reel = new Reel("r9", "ring apron", 15, 180, "Maud", "film/ring-apron.mp4");
+        Drill drill = drill("d1", "1 2 3").at(Rung.BROKEN, 96).overruledOn(DAY, "again at 96, and the book said up");
+        Session session = new Session("s1", DAY, "Tonight", "boxing", "half-hour");
+        RoundPlan round =
+                new RoundPlan("r1", "s1", 0, "d1", 66, 4).on(Rung.SLOW, 2).withBursts(2);
+        RoundRun run = new RoundRun("n1", "r1", "d1", DAY, 66, 180, 17, Rung.SLOW);
+        Repetition one = new Repetition("p1", "r1", "d1", DAY, 66, 14_000, Judgement.LATE, Rung.SLOW, "dropped");
+        Path path = folder.resolve("ladder" + CampFile.ENDING);
+        try (CampFile file = ((Opened) CampFile.create(path, CARD, _ -> {})).file()) {
+            file.save(Edit.together(
+                    Edit.add(Place.REELS, reel),
+                    Edit.add(Place.DRILLS, drill),
+                    Edit.add(Place.SESSIONS, session),
+                    Edit.add(Place.ROUNDS, round),
+                    Edit.add(Place.RUNS, run),
+                    Edit.add(Place.REPETITIONS, one)));
+        }
+        try (CampFile file = ((Opened) CampFile.open(path)).file()) {
+            assertThat(file.camp().reels().get("r9")).contains(reel);
+            assertThat(file.camp().drills().get("d1")).contains(drill);
+            assertThat(file.camp().sessions().get("s1")).contains(session);
+            assertThat(file.camp().rounds().get("r1")).contains(round);
+            assertThat(file.camp().runs().get("n1")).contains(run);
+            assertThat(file.camp().repetitions().get("p1")).contains(one);
+            file.undo();
+            assertThat(file.camp().reels().size()).isZero();
+            file.redo();
+            assertThat(file.camp().repetitions().get("p1")).contains(one);
+            assertThat(file.camp().reels().get("r9")).contains(reel);
+        }
+    }
 }

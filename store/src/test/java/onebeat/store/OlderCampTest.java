@@ -3,7 +3,9 @@ package onebeat.store;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import onebeat.core.book.Repetition;
 import onebeat.core.camp.Edit;
+import onebeat.core.film.Reel;
 import onebeat.core.holding.Draw;
 import onebeat.core.holding.Odds;
 import onebeat.core.review.School;
@@ -57,6 +59,48 @@ class OlderCampTest {
             assertThat(file.camp().rounds().size()).isZero();
             file.redo();
             assertThat(file.camp().rounds().get("r1")).contains(round);
+        }
+    }
+
+    /// A camp of the third version, with a reel and with judged repetitions from before the ladder.
+    private Path third() {
+        Path path = folder.resolve("third" + CampFile.ENDING);
+        String url = "jdbc:sqlite:" + path;
+        Flyway.configure()
+                .dataSource(url, null, null)
+                .locations("classpath:onebeat/store/migration")
+                .target("3")
+                .load()
+                .migrate();
+        try (Handle handle = Jdbi.create(url).open()) {
+            handle.execute("INSERT INTO card VALUES ('card', 'Saltlight', 'Ilka', 'ORTHODOX', 168, 170, 'Noor', "
+                    + "'SOUTHPAW', 177, 182, '2027-03-04', '2027-04-29', '', '')");
+            handle.execute("INSERT INTO reel VALUES ('r1', 'harbour hall', 540, 180)");
+            handle.execute("INSERT INTO session VALUES ('s1', '2027-03-04', 'Tonight', 'boxing')");
+            handle.execute("INSERT INTO repetition VALUES ('p1', 'r1', 'd1', '2027-03-04', 60, 1000, 'CLEAN')");
+            handle.execute("INSERT INTO history (edit, place, row_before, row_after) VALUES (1, 'reel', NULL, "
+                    + "'{\"id\":\"r1\",\"name\":\"harbour hall\",\"seconds\":540,\"round_seconds\":180}')");
+            handle.execute("PRAGMA application_id = " + Header.CAMP);
+            handle.execute("PRAGMA user_version = 3");
+        }
+        return path;
+    }
+
+    @Test
+    void reelsOfTheThirdVersionAreDrawnAndOfTheOpponent() {
+        try (CampFile file = ((Opened) CampFile.open(third())).file()) {
+            Reel reel = file.camp().reels().get("r1").orElseThrow();
+            assertThat(reel.isDrawn()).isTrue();
+            assertThat(reel.isOf("Noor")).isTrue();
+            Repetition one = file.camp().repetitions().get("p1").orElseThrow();
+            assertThat(one.rung()).isEqualTo(Rung.WHOLE);
+            assertThat(one.fault()).isEmpty();
+            assertThat(file.camp().sessions().get("s1").orElseThrow().template())
+                    .isEmpty();
+            file.undo();
+            assertThat(file.camp().reels().size()).isZero();
+            file.redo();
+            assertThat(file.camp().reels().get("r1")).contains(reel);
         }
     }
 

@@ -11,6 +11,7 @@ import onebeat.core.book.Proposal;
 import onebeat.core.book.Proposal.Move;
 import onebeat.core.exchange.Constants;
 import onebeat.core.exchange.Phrases;
+import onebeat.core.holding.Holding;
 import onebeat.core.holding.Partner;
 import onebeat.core.ladder.Ladder;
 import onebeat.core.ladder.Prerequisites;
@@ -18,9 +19,9 @@ import onebeat.core.notation.Line;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
 import onebeat.core.play.Placing;
+import onebeat.core.play.Play;
 import onebeat.core.play.Who;
-import onebeat.core.review.Code;
-import onebeat.core.review.Review;
+import onebeat.core.review.Context;
 import onebeat.core.timing.Rung;
 
 /// What the book proposes for a session: the lines that are due, each with its reason.
@@ -122,9 +123,10 @@ public final class Filling {
 
     /// Whether what is at hand holds everything that a line hits.
     private static boolean holds(Camp camp, Read read) {
-        return Review.withoutMends(read, camp.context())
-                .findings(Code.PAD_MISSING)
-                .isEmpty();
+        return Play.of(read.line(), camp.setting()).ways().stream()
+                .allMatch(way -> Holding.plan(way, camp.setting(), camp.holder(), Context.USUAL_BPM)
+                        .missing()
+                        .isEmpty());
     }
 
     /// Whether the partner at the door feeds everything that a line asks of him.

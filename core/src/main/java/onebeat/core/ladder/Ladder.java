@@ -10,6 +10,7 @@ import java.util.function.Predicate;
 import onebeat.core.exchange.Constants;
 import onebeat.core.film.FollowUps.After;
 import onebeat.core.film.Repertoire;
+import onebeat.core.holding.Choices;
 import onebeat.core.holding.Odds;
 import onebeat.core.notation.Item;
 import onebeat.core.notation.Line;
@@ -26,6 +27,7 @@ import onebeat.core.play.Setting;
 import onebeat.core.play.Who;
 import onebeat.core.review.Context;
 import onebeat.core.review.Review;
+import onebeat.core.timing.Reaction;
 import onebeat.core.timing.Rung;
 import onebeat.core.timing.Timing;
 
@@ -41,6 +43,8 @@ public record Ladder(List<Stage> stages) {
     private static final Constants NUMBERS = Constants.of(Ladder.class, "ladder.csv", "number");
     private static final double USUAL_CEILING = NUMBERS.get("usual_ceiling");
     private static final double MOST_CEILING = NUMBERS.get("most_ceiling");
+
+    private static final double MS_A_MINUTE = 60_000;
 
     /// Slower nobody drills.
     private static final int LEAST_BPM = 20;
@@ -76,7 +80,15 @@ public record Ladder(List<Stage> stages) {
     /// @param ceiling of the line, in beats a minute
     public static int bpm(Rung rung, double ceiling) {
         String number = rung == Rung.TEMPO ? "tempo_1" : rung.id();
-        return (int) Math.max(LEAST_BPM, Math.round(NUMBERS.get(number) * ceiling));
+        int cues = rung.compareTo(Rung.READS) < 0 ? 1 : rung == Rung.READS ? 2 : Branching.MOST;
+        double wanted = Math.min(NUMBERS.get(number) * ceiling, readable(cues));
+        return (int) Math.max(LEAST_BPM, Math.round(wanted));
+    }
+
+    /// The fastest tempo at which a beat leaves the time to see a cue and choose (Hick's law), in beats a
+    /// minute.
+    private static double readable(int cues) {
+        return cues < 2 ? Double.MAX_VALUE : Math.floor(MS_A_MINUTE / Reaction.ms(cues));
     }
 
     /// The stages of a step.
@@ -167,10 +179,16 @@ public record Ladder(List<Stage> stages) {
             return difficulty.of(line, Play.of(line, with.context.setting()), rung, bpm);
         }
 
-        /// A stage that stops or is no harder than the last one of another kind is left out.
-        private void add(Rung rung, String text, int bpm, Odds odds) {
+        /// A stage that stops or is no harder than the last one of another kind is left out. None is faster
+        /// than its own
+        /// line allows, or than its cues can be seen and chosen between.
+        private void add(Rung rung, String text, int wanted, Odds odds) {
             Optional<Line> line = line(text);
-            if (line.isEmpty() || !stands(text, rung, bpm)) {
+            if (line.isEmpty()) {
+                return;
+            }
+            int bpm = (int) Math.min(wanted, Math.floor(fastest(line.get())));
+            if (!stands(text, rung, bpm)) {
                 return;
             }
             String canonical = Notation.print(line.get());
@@ -179,6 +197,15 @@ public record Ladder(List<Stage> stages) {
             if (harder && done.add(rung + " " + canonical + " " + bpm)) {
                 stages.add(new Stage(rung, canonical, bpm, odds, hard));
             }
+        }
+
+        private double fastest(Line of) {
+            double own = ceiling(Play.of(of, with.context.setting())).orElse(ceiling);
+            int cues = Choices.reads(of).stream()
+                    .mapToInt(Choices.OfRead::options)
+                    .max()
+                    .orElse(1);
+            return Math.min(own, readable(cues));
         }
 
         private Optional<Line> line(String text) {
@@ -199,6 +226,9 @@ public record Ladder(List<Stage> stages) {
             String best = "";
             double most = Double.NEGATIVE_INFINITY;
             for (int at = 1; at < items.size(); at++) {
+                if (!strikes(items.subList(at, items.size()))) {
+                    break;
+                }
                 List<Item> longer = new ArrayList<>(items);
                 longer.add(at, new Pause(items.get(at).span()));
                 String text = Notation.print(inside ? set(line, longer) : new Line(longer));
@@ -211,6 +241,12 @@ public record Ladder(List<Stage> stages) {
                 }
             }
             return best.isEmpty() ? whole + " _ " + whole : best;
+        }
+
+        /// Whether something is struck in these: a pause after the last strike opens nothing.
+        private boolean strikes(List<Item> items) {
+            return Play.of(new Line(items), with.context.setting()).ways().stream()
+                    .anyMatch(way -> way.strikesOf(Who.ATHLETE).findAny().isPresent());
         }
 
         /// The set that the line is, with other items inside.

@@ -1,6 +1,7 @@
 package onebeat.core.ladder;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.stream.Stream;
@@ -11,6 +12,7 @@ import onebeat.core.play.Setting;
 import onebeat.core.review.Context;
 import onebeat.core.review.Review;
 import onebeat.core.review.RuleSet;
+import onebeat.core.timing.Reaction;
 import onebeat.core.timing.Rung;
 import onebeat.core.timing.Timing;
 import org.junit.jupiter.api.DisplayName;
@@ -78,7 +80,7 @@ class LadderTest {
         double ceiling = Timing.ceiling(Lines.way("1 2 3 rlow")).orElseThrow().ceilingBpm();
         List<Stage> tempo = ladder.of(Rung.TEMPO);
         assertThat(tempo).hasSize(3);
-        assertThat(tempo.getLast().bpm()).isCloseTo((int) ceiling, org.assertj.core.api.Assertions.within(1));
+        assertThat(tempo.getLast().bpm()).isCloseTo((int) ceiling, within(1));
         assertThat(ladder.stages()).allMatch(s -> s.bpm() <= ceiling + 1);
     }
 
@@ -109,10 +111,27 @@ class LadderTest {
         Stage broken = ladder("1 2 3 rlow", Lines.SAME).of(Rung.BROKEN).getFirst();
         assertThat(broken.line().replace("_ ", "")).isEqualTo("1 2 3 rlow");
         assertThat(broken.line()).contains("_");
+        assertThat(ladder("1 2 3 circle-rear", Lines.SAME)
+                        .of(Rung.BROKEN)
+                        .getFirst()
+                        .line())
+                .as("before a strike, not after the last")
+                .doesNotContain("_ circle");
     }
 
     @Test
     void aLineWithAStopHasNoLadderYet() {
         assertThat(ladder("(1) 2", Lines.SAME).stages()).isEmpty();
+    }
+
+    @Test
+    @DisplayName("Hick 1952, Hyman 1953: with cues a beat leaves the time to see and choose")
+    void cuesComeNoFasterThanTheyCanBeRead() {
+        for (Stage stage : ladder("1b (low) 2 3 circle-lead", Lines.OPEN).stages()) {
+            int cues = (int) stage.line().chars().filter(c -> c == '|').count() + 1;
+            if (cues > 1) {
+                assertThat(60_000.0 / stage.bpm()).as(stage.toString()).isGreaterThanOrEqualTo(Reaction.ms(cues));
+            }
+        }
     }
 }

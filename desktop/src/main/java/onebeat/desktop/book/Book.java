@@ -29,6 +29,7 @@ import javafx.scene.text.Text;
 import onebeat.core.book.Ledger;
 import onebeat.core.book.Ledger.Day;
 import onebeat.core.book.Proposal;
+import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Filling;
@@ -48,6 +49,7 @@ import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Station;
 import onebeat.desktop.desk.Texts;
 import onebeat.formats.book.BookOut;
+import org.jspecify.annotations.Nullable;
 
 /// The book: one strand for each drill across the days, and at its end what is proposed.
 public final class Book implements Station {
@@ -64,6 +66,7 @@ public final class Book implements Station {
     private final VBox rows = new VBox(6);
     private final ScrollPane scroll = Look.scroll(rows);
     private final VBox next = new VBox(3);
+    private @Nullable Camp proposedFor;
     private String search = "";
     private int chosen;
 
@@ -166,9 +169,15 @@ public final class Book implements Station {
 
     /// What the book proposes for the next session, each line with its reason.
     private void showNext() {
-        List<Filling.Choice> choices = Filling.of(desk.camp(), desk.today(), NEXT);
-        next.setVisible(!choices.isEmpty() && search.isBlank());
+        if (!desk.camp().equals(proposedFor)) {
+            proposedFor = desk.camp();
+            proposedNext(Filling.of(desk.camp(), desk.today(), NEXT));
+        }
+        next.setVisible(next.getChildren().size() > 1 && search.isBlank());
         next.setManaged(next.isVisible());
+    }
+
+    private void proposedNext(List<Filling.Choice> choices) {
         List<Node> nodes = new ArrayList<>();
         nodes.add(Look.text(Texts.of("book.next"), "small", "strong"));
         for (Filling.Choice choice : choices) {

@@ -13,7 +13,8 @@ import onebeat.core.rounds.Part.Turned;
 import onebeat.core.rounds.Schedule;
 import onebeat.desktop.desk.Texts;
 
-/// What the feeder has to know next: what was drawn for the repetition that comes or runs, and his next cue in it.
+/// What the feeder has to know next: what was drawn for the repetition that comes or runs, and his next cue
+/// in it.
 ///
 /// @param drawn what was drawn for it; empty where nothing is left to chance
 /// @param cue his next cue, with the beat; empty where none is left
@@ -21,6 +22,12 @@ record Feeder(String drawn, String cue) {
 
     /// Where the session is at this time.
     static Optional<Feeder> at(Schedule schedule, long ms) {
+        boolean exercises = schedule.betweenAt(ms)
+                .map(b -> !b.block().exercises().isEmpty())
+                .orElse(false);
+        if (exercises) {
+            return Optional.empty();
+        }
         Optional<Event> cue = schedule.events().stream()
                 .filter(e -> e.kind() == Kind.CUE && e.ms() >= ms)
                 .findFirst();

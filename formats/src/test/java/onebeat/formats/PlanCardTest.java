@@ -1,0 +1,107 @@
+package onebeat.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import onebeat.core.exchange.Fighter;
+import onebeat.core.exchange.Stance;
+import onebeat.core.film.Exchange;
+import onebeat.core.film.FightPlan;
+import onebeat.core.film.FollowUps;
+import onebeat.core.film.Outcome;
+import onebeat.core.film.Repertoire;
+import onebeat.core.notation.Vocabulary;
+import onebeat.core.play.Setting;
+import onebeat.core.play.Who;
+import onebeat.core.review.Context;
+import onebeat.formats.cards.PlanCard;
+import onebeat.formats.cards.Sheet;
+import onebeat.formats.cards.Sheet.Row;
+import onebeat.formats.cards.SheetPdf;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+
+class PlanCardTest {
+
+    private static final Setting SETTING =
+            new Setting(new Fighter("Ilka", Stance.ORTHODOX, 168, 170), new Fighter("Noor", Stance.SOUTHPAW, 177, 182));
+
+    private static void seen(List<Exchange> all, int times, String line) {
+        for (int i = 0; i < times; i++) {
+            all.add(new Exchange(
+                    "x" + all.size(),
+                    "reel",
+                    all.size(),
+                    1,
+                    Who.ATHLETE,
+                    Stance.ORTHODOX,
+                    Stance.SOUTHPAW,
+                    Optional.empty(),
+                    line,
+                    Outcome.NONE,
+                    ""));
+        }
+    }
+
+    private static FightPlan plan() {
+        List<Exchange> all = new ArrayList<>();
+        seen(all, 12, "1b (low)");
+        seen(all, 4, "1b (out)");
+        seen(all, 9, "1 (parry)");
+        seen(all, 8, "inlow (check)");
+        seen(all, 6, "3 (2)");
+        return FightPlan.of(
+                FollowUps.of(all, Who.PARTNER, Vocabulary.standard()), Context.of(SETTING), Repertoire.usual());
+    }
+
+    @Test
+    void onePageHasEveryLineEveryReadAndWhatToStayAwayFrom() throws Exception {
+        FightPlan plan = plan();
+        Sheet sheet = PlanCard.of(plan, "Ilka", "Noor", "2027-04-29");
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        assertThat(SheetPdf.write(sheet, out).isReadable()).isTrue();
+        try (var document = Loader.loadPDF(out.toByteArray())) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+            plan.plans().forEach(p -> assertThat(text).contains(p.drill().line()));
+            plan.plans()
+                    .forEach(p -> PlanCard.reads(p, "Noor")
+                            .forEach(r -> assertThat(text).contains(r)));
+            assertThat(text)
+                    .contains("3 bare: Noor comes back with 2, 6 of 6 times; at least 61 in 100.")
+                    .contains("only Noor lands a straight without a step")
+                    .contains("clears nobody to train");
+        }
+    }
+
+    @Test
+    void theEvidenceHasItsCountAndItsLowerEnd() {
+        for (var one : plan().plans()) {
+            var idea = one.idea();
+            assertThat(PlanCard.evidence(one, "Noor"))
+                    .startsWith("Noor answers " + idea.stimulus() + " with " + idea.response())
+                    .contains(idea.share().n() + " of " + idea.share().of() + " times")
+                    .endsWith("at least " + Math.round(100 * idea.share().low()) + " in 100.");
+            assertThat(PlanCard.reads(one, "Noor"))
+                    .hasSameSizeAs(one.drill().reads())
+                    .allMatch(r -> r.startsWith("If Noor does "));
+            assertThat(PlanCard.title(2, one)).startsWith("Plan 2: " + idea.stimulus());
+        }
+    }
+
+    @Test
+    void anEmptyPlanIsStillAPage() throws Exception {
+        FightPlan none = FightPlan.of(List.of(), Context.usual(), Repertoire.usual());
+        Sheet sheet = PlanCard.of(none, "Ilka", "Noor", "2027-04-29");
+        assertThat(sheet.rows()).isEqualTo(List.<Row>of());
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        SheetPdf.write(sheet, out);
+        try (var document = Loader.loadPDF(out.toByteArray())) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+        }
+    }
+}
