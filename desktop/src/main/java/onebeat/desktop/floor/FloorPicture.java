@@ -18,6 +18,7 @@ import java.util.List;
 /// @param next what comes next
 /// @param cautions what is said before and after
 /// @param feeder the feeder's next cue, for his corner; empty hides it
+/// @param whips the bursts on the rope
 record FloorPicture(
         String head,
         String about,
@@ -44,66 +45,6 @@ record FloorPicture(
 
     /// A burst on the round's rope, where it is whipped thicker; from 0 to 1.
     record Whip(double from, double to) {}
-
-    /// A picture without bursts.
-    FloorPicture(
-            String head,
-            String about,
-            String clock,
-            boolean lastTen,
-            double used,
-            double lastTenFrom,
-            List<Word> call,
-            int beats,
-            int beat,
-            String count,
-            String tally,
-            String nextLabel,
-            String next,
-            String sound,
-            String cautions,
-            String feeder) {
-        this(
-                head,
-                about,
-                clock,
-                lastTen,
-                used,
-                lastTenFrom,
-                call,
-                beats,
-                beat,
-                count,
-                tally,
-                nextLabel,
-                next,
-                sound,
-                cautions,
-                feeder,
-                List.of());
-    }
-
-    /// The same with bursts on the rope.
-    FloorPicture withWhips(List<Whip> bursts) {
-        return new FloorPicture(
-                head,
-                about,
-                clock,
-                lastTen,
-                used,
-                lastTenFrom,
-                call,
-                beats,
-                beat,
-                count,
-                tally,
-                nextLabel,
-                next,
-                sound,
-                cautions,
-                feeder,
-                bursts);
-    }
 
     /// The same with the feeder's corner.
     FloorPicture withFeeder(String words) {

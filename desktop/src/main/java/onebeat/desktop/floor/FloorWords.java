@@ -68,7 +68,8 @@ final class FloorWords {
                 "",
                 sound,
                 Texts.of("caution.floor"),
-                "");
+                "",
+                List.of());
     }
 
     private FloorPicture ready(Schedule schedule, String sound) {
@@ -89,7 +90,8 @@ final class FloorWords {
                 first.part().name(),
                 sound,
                 Texts.of("caution.floor"),
-                "");
+                "",
+                List.of());
     }
 
     private FloorPicture rest(Run run, long now, String sound) {
@@ -123,7 +125,8 @@ final class FloorWords {
                 coming.part().name(),
                 sound,
                 first ? Texts.of("caution.floor") : "",
-                "");
+                "",
+                List.of());
     }
 
     /// What is done between the rounds: the exercise, how it is done easier and harder, and what comes after.
@@ -165,7 +168,8 @@ final class FloorWords {
                 after,
                 sound,
                 Texts.of("caution.floor"),
-                "");
+                "",
+                List.of());
     }
 
     private static String about(Stretch stretch) {
@@ -197,24 +201,23 @@ final class FloorWords {
                         .orElseGet(() -> Texts.of(
                                 "floor.round", round + 1, schedule.rounds().size()));
         return new FloorPicture(
-                        head,
-                        about(stretch),
-                        Texts.clock(left),
-                        left <= 10,
-                        share(stretch, now),
-                        1 - 10_000.0 / stretch.lengthMs(),
-                        words(stretch.part().text()),
-                        beats,
-                        click.map(e -> (int) Math.floor(e.beat())).orElse(-1),
-                        Texts.of(
-                                "floor.count", call.map(e -> e.repetition() + 1).orElse(0), stretch.repetitions()),
-                        tallyOf(schedule, round),
-                        Texts.of("floor.next"),
-                        next,
-                        sound,
-                        "",
-                        "")
-                .withWhips(bursts.stream()
+                head,
+                about(stretch),
+                Texts.clock(left),
+                left <= 10,
+                share(stretch, now),
+                1 - 10_000.0 / stretch.lengthMs(),
+                words(stretch.part().text()),
+                beats,
+                click.map(e -> (int) Math.floor(e.beat())).orElse(-1),
+                Texts.of("floor.count", call.map(e -> e.repetition() + 1).orElse(0), stretch.repetitions()),
+                tallyOf(schedule, round),
+                Texts.of("floor.next"),
+                next,
+                sound,
+                "",
+                "",
+                bursts.stream()
                         .map(e -> new Whip(
                                 share(stretch, e.ms()), Math.min(1, share(stretch, e.ms() + Schedule.BURST_MS))))
                         .toList());
