@@ -70,6 +70,10 @@ class FloorWindowTest extends DemoWindow {
         coach.await("twenty left", () -> coach.shows("0:20"));
         coach.press(KeyCode.EQUALS);
         coach.await("longer", () -> coach.shows("0:35"));
+        coach.press(KeyCode.R);
+        coach.await("the round before the rest", () -> coach.shows("ROUND 1 OF 4") && coach.shows("3:00"));
+        coach.press(KeyCode.N);
+        coach.await("the rest again", () -> coach.shows("REST"));
         coach.press(KeyCode.N);
         coach.await("the second", () -> coach.shows("ROUND 2 OF 4") && coach.shows("3:00"));
         runTo(Schedule.READY_MS + 30_000 + 40_000 + 50_000);

@@ -19,6 +19,7 @@ import onebeat.core.camp.Camp;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
 import onebeat.core.camp.Tonight;
+import onebeat.core.rounds.Block;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Part;
@@ -285,7 +286,7 @@ public final class Floor implements Station {
             case F -> nextSeenBy();
             case V -> key.isShiftDown() ? nextScheme() : nextSaidTo();
             case N -> jump(this::nextStart);
-            case R -> jump(this::sameStart);
+            case R -> jump(this::again);
             case PLUS, ADD, EQUALS -> longer();
             case K -> startTeaching();
             case ESCAPE -> {
@@ -357,6 +358,19 @@ public final class Floor implements Station {
     /// Where the stretch began that runs now.
     private long sameStart(long now) {
         return starts().filter(s -> s <= now).max().orElse(0);
+    }
+
+    /// Where what runs now is begun again; in a rest that is the round before it.
+    private long again(long now) {
+        if (run == null) {
+            return now;
+        }
+        boolean rests = run.schedule()
+                .betweenAt(now)
+                .map(b -> b.block().kind() == Block.Kind.REST)
+                .orElse(false);
+        LongStream rounds = run.schedule().rounds().stream().mapToLong(Stretch::startMs);
+        return rests ? rounds.filter(s -> s <= now).max().orElse(0) : sameStart(now);
     }
 
     private LongStream starts() {
