@@ -115,6 +115,22 @@ class FilmWindowTest extends DemoWindow {
         assertThat(last().line()).isEqualTo("1b (parry) 2");
     }
 
+    @Test
+    void twoExchangesOfOneSecondAreBothReached() {
+        Exchange first = coach.desk.camp().exchangesOn("harbour-hall").getFirst();
+        coach.press(KeyCode.DOWN).press(KeyCode.UP);
+        coach.await("the first", () -> coach.shows(Texts.filmTime(first.timeS())));
+        coach.press(KeyCode.SLASH).type("1 (catch)").press(KeyCode.ENTER);
+        coach.await("logged", () -> last().line().equals("1 (catch)"));
+        coach.press(KeyCode.N).press(KeyCode.ESCAPE);
+        assertThat(last().timeS()).isEqualTo(first.timeS());
+        coach.press(KeyCode.A);
+        coach.await(
+                "the new one is at hand", () -> coach.shell.callLine().text().equals("1 (catch)"));
+        coach.press(KeyCode.ESCAPE).press(KeyCode.UP).press(KeyCode.A);
+        coach.await("and the other", () -> coach.shell.callLine().text().equals(first.line()));
+    }
+
     private Exchange one(String id) {
         return coach.desk.camp().exchanges().get(id).orElseThrow();
     }

@@ -192,11 +192,21 @@ public final class Film implements Station {
         cannot.setText(reeling.cannot().orElse(""));
         frame.prompt(prompt());
         Optional<Exchange> nearest = reel().flatMap(r -> r.nearest(now));
-        if (!nearest.map(Exchange::id).equals(chosen) || rows.getChildren().isEmpty()) {
-            chosen = nearest.map(Exchange::id);
+        // Two exchanges of one second: the one at hand stays at hand.
+        Optional<String> at = nearest.filter(e -> isAsNear(e, now)).isPresent() ? chosen : nearest.map(Exchange::id);
+        if (!at.equals(chosen) || rows.getChildren().isEmpty()) {
+            chosen = at;
             showExchanges();
         }
         axis.time(now, reeling.begin(), reeling.end());
+    }
+
+    /// Whether the exchange at hand is on this reel and as near as the nearest one.
+    private boolean isAsNear(Exchange nearest, double now) {
+        return chosenExchange()
+                .filter(e -> e.reelId().equals(nearest.reelId())
+                        && Math.abs(e.timeS() - now) <= Math.abs(nearest.timeS() - now) + 1e-9)
+                .isPresent();
     }
 
     private void showExchanges() {
@@ -265,9 +275,8 @@ public final class Film implements Station {
         exchange.ifPresent(e -> {
             awaitsOutcome = Optional.of(e.id());
             desk.say(Texts.of("film.logged", Texts.filmTime(e.timeS())));
-            open();
             chosen = Optional.of(e.id());
-            showExchanges();
+            open();
         });
         return exchange.isPresent();
     }
@@ -382,7 +391,10 @@ public final class Film implements Station {
         if (!all.isEmpty()) {
             int at = chosen.map(id -> all.stream().map(Exchange::id).toList().indexOf(id))
                     .orElse(0);
-            seek(all.get(Math.clamp(at + by, 0, all.size() - 1)).timeS());
+            Exchange next = all.get(Math.clamp(at + by, 0, all.size() - 1));
+            chosen = Optional.of(next.id());
+            rows.getChildren().clear();
+            seek(next.timeS());
         }
     }
 

@@ -1,5 +1,6 @@
 package onebeat.desktop.film;
 
+import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
@@ -37,8 +38,8 @@ final class ReelForm extends VBox {
         grid.addRow(1, Look.text(Texts.of("reel.subject"), "small"), named(subject, "reel.subject"));
         grid.addRow(2, Look.text(Texts.of("reel.round"), "small"), named(round, "reel.round"));
         Button done = new Button(Texts.of("card.keep"));
-        done.setDefaultButton(true);
         done.setOnAction(_ -> done());
+        List.of(name, subject, round).forEach(field -> field.setOnAction(_ -> done()));
         getChildren()
                 .setAll(
                         Look.text(Texts.of("reel.title"), "title"),
