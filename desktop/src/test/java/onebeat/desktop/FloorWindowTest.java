@@ -6,10 +6,7 @@ import java.util.List;
 import javafx.scene.input.KeyCode;
 import onebeat.core.book.Judgement;
 import onebeat.core.book.Repetition;
-import onebeat.core.camp.Edit;
-import onebeat.core.camp.Place;
 import onebeat.core.rounds.Schedule;
-import onebeat.core.rounds.Session;
 import onebeat.desktop.desk.Station.Name;
 import onebeat.desktop.sound.Sounds.Sound;
 import org.junit.jupiter.api.Test;
@@ -103,10 +100,9 @@ class FloorWindowTest extends DemoWindow {
 
     @Test
     void theFullEveningRunsWithWarmUpFeetTrunkAndBursts() {
-        Session session = coach.desk.tonight().orElseThrow();
-        coach.desk.save(Edit.change(Place.SESSIONS, session, session.withTemplate("half-hour")));
-        var first = coach.desk.camp().roundsOf(session.id()).getFirst();
-        coach.desk.save(Edit.change(Place.ROUNDS, first, first.withBursts(2)));
+        go(Name.ROUNDS);
+        coach.press(KeyCode.T).press(KeyCode.U).press(KeyCode.U);
+        coach.await("half an hour", () -> coach.shows("Half an hour") && coach.shows("2 bursts of 20 s."));
         floor();
         runTo(Schedule.READY_MS + 500);
         coach.await("its bell", () -> coach.sounds.played().contains(Sound.BELL));
