@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Objects;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
+import onebeat.core.camp.Tonight;
 import onebeat.core.film.FightPlan;
 import onebeat.core.film.FollowUps;
 import onebeat.core.film.FollowUps.After;
@@ -20,12 +21,15 @@ import onebeat.core.film.Reel;
 import onebeat.core.film.Repertoire;
 import onebeat.core.film.Sighting;
 import onebeat.core.film.Sightings;
+import onebeat.core.ladder.Ladder;
+import onebeat.core.ladder.Stage;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
 import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.Who;
 import onebeat.core.review.Review;
 import onebeat.core.review.Severity;
+import onebeat.core.timing.Rung;
 import onebeat.formats.film.FilmCsv;
 import onebeat.store.Opening.Opened;
 import org.junit.jupiter.api.BeforeEach;
@@ -106,6 +110,25 @@ class DemoCampTest {
             assertThat(Review.withoutMends(read, camp.context()).findings())
                     .as(drill.line())
                     .noneMatch(f -> f.severity() != Severity.NOTE);
+        }
+    }
+
+    @Test
+    void everyLineClimbsItsLadderWithoutAStop() {
+        for (Drill drill : camp.drills().all()) {
+            Ladder ladder = Tonight.ladder(camp, (Read) Notation.read(drill.line()));
+            assertThat(ladder.stages().stream().map(Stage::rung).distinct())
+                    .as(drill.line())
+                    .containsExactly(Rung.values());
+            double before = 0;
+            for (Stage stage : ladder.stages()) {
+                Review review = Review.withoutMends(
+                        (Read) Notation.read(stage.line()),
+                        camp.context().at(stage.bpm()).on(stage.rung()));
+                assertThat(review.hasStop()).as(stage.toString()).isFalse();
+                assertThat(stage.difficulty()).as(stage.toString()).isGreaterThanOrEqualTo(before);
+                before = stage.difficulty();
+            }
         }
     }
 
