@@ -1,7 +1,6 @@
 package onebeat.core.book;
 
 import java.util.List;
-import java.util.Optional;
 import onebeat.core.exchange.Table;
 
 /// Something that a partner or coach sees going wrong in a repetition (F33).
@@ -17,10 +16,5 @@ public record Fault(String id, String words) {
     /// All faults of `faults.csv`, at most nine: each has a digit.
     public static List<Fault> all() {
         return ALL;
-    }
-
-    /// The fault of this id.
-    public static Optional<Fault> byId(String id) {
-        return ALL.stream().filter(f -> f.id.equals(id)).findFirst();
     }
 }

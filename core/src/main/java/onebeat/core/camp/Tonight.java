@@ -90,8 +90,8 @@ public final class Tonight {
         }
         Drilled itself = new Drilled(read.line(), drill.odds());
         boolean whole = round.rung() == Rung.WHOLE || round.rung() == Rung.TEMPO;
-        boolean readsAlready = !Choices.of(read.line()).isEmpty()
-                && (round.rung() == Rung.READS || round.rung().compareTo(Rung.READS) > 0);
+        boolean readsAlready =
+                !Choices.reads(read.line()).isEmpty() && round.rung().compareTo(Rung.READS) >= 0;
         if (whole || readsAlready) {
             return Optional.of(itself);
         }

@@ -3,7 +3,6 @@ package onebeat.core.ladder;
 import java.util.List;
 import onebeat.core.exchange.Constants;
 import onebeat.core.holding.Choices;
-import onebeat.core.notation.Half;
 import onebeat.core.notation.Item;
 import onebeat.core.notation.Line;
 import onebeat.core.notation.Pause;
@@ -65,7 +64,6 @@ final class Difficulty {
             pauses += switch (item) {
                 case Pause _ -> 1;
                 case Repeat set -> pauses(set.line().items());
-                case Half _ -> 0;
                 default -> 0;
             };
         }

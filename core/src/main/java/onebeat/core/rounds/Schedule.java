@@ -215,6 +215,18 @@ public record Schedule(List<Stretch> rounds, List<Between> between, List<Event> 
                         Collectors.mapping((Placed p) -> Notation.print(p.act()), Collectors.joining(" "))));
     }
 
+    /// The milliseconds from a call to the first beat of its repetition: what there is to say it in.
+    public double roomMs(Event call) {
+        long first = events.stream()
+                .filter(e -> e.kind() == Event.Kind.CLICK
+                        && e.round() == call.round()
+                        && e.repetition() == call.repetition())
+                .mapToLong(Event::ms)
+                .findFirst()
+                .orElse(call.ms());
+        return (double) first - call.ms();
+    }
+
     /// How long it all takes, in milliseconds.
     public long lengthMs() {
         long lastRound = rounds.isEmpty() ? 0 : rounds.getLast().endMs();

@@ -57,10 +57,6 @@ final class Reeling {
         return cannot;
     }
 
-    boolean isPlaying() {
-        return playing;
-    }
-
     Optional<Double> begin() {
         return begin;
     }

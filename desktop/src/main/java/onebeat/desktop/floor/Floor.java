@@ -464,8 +464,7 @@ public final class Floor implements Station {
     private void saySomething(Event event) {
         if (event.kind() == Kind.CALL && run != null) {
             Part part = run.schedule().rounds().get(event.round()).part();
-            double roomMs = part.plan().gapBeats() * 60_000.0 / part.plan().bpm();
-            sounds.say(calls.words(part.turn(event.repetition()), roomMs), saidTo);
+            sounds.say(calls.words(part.turn(event.repetition()), run.schedule().roomMs(event)), saidTo);
         }
     }
 

@@ -47,28 +47,27 @@ public final class RoundWav {
         Pcm all = Pcm.silence((int) stretch.lengthMs() * Pcm.SAMPLES_A_MS + end.length());
         for (Event event : schedule.events()) {
             if (event.round() == round) {
-                all.lay(sound(event, stretch), (int) (event.ms() - stretch.startMs()) * Pcm.SAMPLES_A_MS);
+                all.lay(sound(event, schedule), (int) (event.ms() - stretch.startMs()) * Pcm.SAMPLES_A_MS);
             }
         }
         return all;
     }
 
-    private Pcm sound(Event event, Stretch stretch) throws IOException {
+    private Pcm sound(Event event, Schedule schedule) throws IOException {
         return switch (event.kind()) {
             case BELL -> bell;
             case END -> end;
             case LAST_MINUTE, LAST_TEN -> lastTen;
             case BURST -> call;
             case CLICK -> event.beat() == 0 ? accent : click;
-            case CALL -> said(event, stretch);
+            case CALL -> said(event, schedule);
             case CUE -> Pcm.silence(0);
         };
     }
 
-    private Pcm said(Event event, Stretch stretch) throws IOException {
-        double beatMs = 60_000.0 / stretch.part().plan().bpm();
+    private Pcm said(Event event, Schedule schedule) throws IOException {
         List<String> words = calls.words(
-                stretch.part().turn(event.repetition()), stretch.part().plan().gapBeats() * beatMs);
+                schedule.rounds().get(event.round()).part().turn(event.repetition()), schedule.roomMs(event));
         byte[] spoken = voice.said(words, false);
         return spoken.length == 0 ? call : Pcm.of(spoken, Voice.STEREO);
     }

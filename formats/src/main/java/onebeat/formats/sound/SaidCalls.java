@@ -22,6 +22,9 @@ public final class SaidCalls implements Calls {
         NUMBERS
     }
 
+    /// Times of a schedule are whole milliseconds.
+    private static final double ROUNDING_MS = 1;
+
     private final Voice voice;
     private final Scheme scheme;
 
@@ -37,7 +40,7 @@ public final class SaidCalls implements Calls {
 
     /// The words of a repetition's call, as names of clips.
     ///
-    /// @param roomMs milliseconds that the gap before it leaves
+    /// @param roomMs milliseconds that there are before its first beat
     public List<String> words(Turned turn, double roomMs) {
         if (!turn.said().isEmpty()) {
             return turn.said();
@@ -48,7 +51,7 @@ public final class SaidCalls implements Calls {
                 all.addAll(words(placed));
             }
         }
-        if (all.isEmpty() || before(all) <= roomMs) {
+        if (all.isEmpty() || before(all) <= roomMs + ROUNDING_MS) {
             return all;
         }
         return all.subList(0, 1);

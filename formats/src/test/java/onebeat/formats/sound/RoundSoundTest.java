@@ -193,6 +193,32 @@ class RoundSoundTest {
         }
     }
 
+    @ParameterizedTest
+    @ValueSource(ints = {60, 120, 240})
+    @DisplayName("in a burst too: what is said is what there is time for")
+    void callsInABurstAreShort(int bpm) {
+        Voice voice = new Voice();
+        SaidCalls calls = new SaidCalls(voice);
+        Read read = (Read) Notation.read("1 2 3 rlow");
+        Part part = Part.of(
+                new RoundPlan("r", "s", 0, "d", bpm, 8).withBursts(2),
+                "name",
+                read.line(),
+                new Part.With(Setting.usual(), Holder.usual(), Odds.even(), 180));
+        Schedule schedule = Schedule.of(List.of(new Block(Block.Kind.ROUND, 180, List.of())), List.of(part), calls);
+        boolean cut = false;
+        for (Event call : schedule.events()) {
+            if (call.kind() == Kind.CALL && call.repetition() > 0) {
+                List<String> words = calls.words(part.turn(call.repetition()), schedule.roomMs(call));
+                assertThat(voice.lengthMs(words) + Reaction.HEARD_MS)
+                        .as("%s at %s", words, call)
+                        .isLessThanOrEqualTo(schedule.roomMs(call) + 1.0);
+                cut |= words.size() == 1;
+            }
+        }
+        assertThat(cut).as("without a gap only the first word is said").isTrue();
+    }
+
     @Test
     void whereTheLineDoesNotFitIntoTheGapItsFirstWordIsSaid() {
         SaidCalls calls = new SaidCalls(new Voice());
