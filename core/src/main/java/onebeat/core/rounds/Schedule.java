@@ -179,18 +179,23 @@ public record Schedule(List<Stretch> rounds, List<Between> between, List<Event> 
             if (slot.burst) {
                 events.add(new Event(Math.round(first), Event.Kind.BURST, round, r, "" + BURST_MS / 1000, 0));
             }
-            events.add(new Event(
-                    call(stretch, slot, first, calls.beforeMs(stretch.part().turn(r), slot.gap * beatMs)),
-                    Event.Kind.CALL,
-                    round,
-                    r,
-                    stretch.part().text(),
-                    -1));
-            Way way = stretch.part().turn(r).way().way();
-            for (int b = 0; b < way.beats(); b++) {
-                events.add(new Event(Math.round(first + b * beatMs), Event.Kind.CLICK, round, r, "", b));
-            }
+            Part.Turned turn = stretch.part().turn(r);
+            double roomMs = slot.gap * beatMs;
+            long called = call(stretch, slot, first, calls.beforeMs(turn, roomMs));
+            events.add(
+                    new Event(called, Event.Kind.CALL, round, r, stretch.part().text(), -1));
             int repetition = r;
+            for (Calls.Call call : calls.within(turn, roomMs, beatMs)) {
+                double beat = call.beat().inBeats();
+                long at = Math.round(first + beat * beatMs - call.beforeMs());
+                events.add(new Event(at, Event.Kind.CALL, round, repetition, call.text(), beat));
+            }
+            Way way = turn.way().way();
+            for (Clicks.Click click : Clicks.of(way)) {
+                double beat = click.beat().inBeats();
+                long at = Math.round(first + beat * beatMs);
+                events.add(new Event(at, Event.Kind.CLICK, round, repetition, click.text(), beat));
+            }
             cues(way)
                     .forEach((beat, text) -> events.add(new Event(
                             Math.round(first + beat * beatMs), Event.Kind.CUE, round, repetition, text, beat)));

@@ -2,6 +2,7 @@ package onebeat.core.rounds;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
@@ -12,6 +13,7 @@ import onebeat.core.holding.Holder;
 import onebeat.core.holding.Odds;
 import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Schedule.Stretch;
+import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -88,6 +90,21 @@ class ScheduleTest {
             double exact = schedule.rounds().getFirst().startMs() + (click.repetition() * 8 + 4 + click.beat()) * beat;
             assertThat((double) click.ms()).isCloseTo(exact, within(0.5));
         }
+    }
+
+    @Test
+    @DisplayName("half beats click where something happens on them, a written pause clicks otherwise than a beat")
+    void halvesAndPausesHaveClicksOfTheirOwn() {
+        Schedule schedule = schedule("1/2 _ sw-mid 3", 60, 2, 1);
+        assertThat(of(schedule, Kind.CLICK).stream().filter(e -> e.repetition() == 0))
+                .extracting(Event::beat, Event::text)
+                .containsExactly(
+                        tuple(0.0, ""),
+                        tuple(0.5, Clicks.HALF),
+                        tuple(1.0, Clicks.PAUSE),
+                        tuple(2.0, ""),
+                        tuple(3.0, ""),
+                        tuple(4.0, ""));
     }
 
     @Test

@@ -32,11 +32,11 @@ record Feeder(String drawn, String cue) {
                 .filter(e -> e.kind() == Kind.CUE && e.ms() >= ms)
                 .findFirst();
         Optional<Event> call = schedule.events().stream()
-                .filter(e -> e.kind() == Kind.CALL && e.ms() <= ms)
+                .filter(e -> e.opensRepetition() && e.ms() <= ms)
                 .reduce((_, later) -> later)
                 .filter(e -> ms <= endOf(schedule, e))
                 .or(() -> schedule.events().stream()
-                        .filter(e -> e.kind() == Kind.CALL && e.ms() > ms)
+                        .filter(e -> e.opensRepetition() && e.ms() > ms)
                         .findFirst());
         return call.map(c -> {
             Turned turn = schedule.rounds().get(c.round()).part().turn(c.repetition());

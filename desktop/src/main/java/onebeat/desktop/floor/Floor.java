@@ -20,6 +20,7 @@ import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
 import onebeat.core.camp.Tonight;
 import onebeat.core.rounds.Block;
+import onebeat.core.rounds.Clicks;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Part;
@@ -225,11 +226,13 @@ public final class Floor implements Station {
         switch (event.kind()) {
             case BELL -> sounds.play(Sound.BELL);
             case END -> sounds.play(Sound.END);
-            case CLICK -> sounds.play(event.beat() == 0 ? Sound.ACCENT : Sound.CLICK);
+            case CLICK -> sounds.play(click(event));
             case LAST_MINUTE, LAST_TEN -> sounds.play(Sound.LAST_TEN);
             case BURST -> sounds.play(Sound.CALL);
             case CALL -> {
-                sounds.play(Sound.CALL);
+                if (event.opensRepetition()) {
+                    sounds.play(Sound.CALL);
+                }
                 saySomething(event);
             }
             case CUE -> {
@@ -238,12 +241,18 @@ public final class Floor implements Station {
         }
     }
 
+    private static Sound click(Event event) {
+        return switch (event.text()) {
+            case Clicks.HALF -> Sound.HALF;
+            case Clicks.PAUSE -> Sound.PAUSE;
+            default -> event.beat() == 0 ? Sound.ACCENT : Sound.CLICK;
+        };
+    }
+
     private void noteRun(Stretch stretch, int round) {
         RoundPlan plan = stretch.part().plan();
         int called = (int) (run == null ? List.<Event>of() : run.schedule().events())
-                .stream()
-                        .filter(e -> e.kind() == Kind.CALL && e.round() == round)
-                        .count();
+                .stream().filter(e -> e.opensRepetition() && e.round() == round).count();
         desk.save(Edit.add(
                 Place.RUNS,
                 new RoundRun(
@@ -460,11 +469,11 @@ public final class Floor implements Station {
         }
     }
 
-    /// What was drawn is said with the call, to whom the coach has set.
+    /// What is called is said to whom the coach has set.
     private void saySomething(Event event) {
-        if (event.kind() == Kind.CALL && run != null) {
-            Part part = run.schedule().rounds().get(event.round()).part();
-            sounds.say(calls.words(part.turn(event.repetition()), run.schedule().roomMs(event)), saidTo);
+        Run now = run;
+        if (now != null) {
+            sounds.say(calls.words(now.schedule(), event), saidTo);
         }
     }
 

@@ -183,7 +183,7 @@ final class FloorWords {
         Stretch stretch = schedule.rounds().get(round);
         double left = (stretch.endMs() - now) / 1000.0;
         Optional<Event> call = run.lastCall().filter(e -> e.round() == round);
-        Optional<Event> click = run.last(Kind.CLICK)
+        Optional<Event> click = run.last(e -> e.kind() == Kind.CLICK)
                 .filter(e -> call.isPresent() && e.ms() >= call.get().ms());
         int beats = stretch.part().played().beats();
         String next = round + 1 < schedule.rounds().size()

@@ -10,7 +10,6 @@ import onebeat.core.book.Repetition;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
 import onebeat.core.rounds.Event;
-import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.desktop.desk.Desk;
 
@@ -44,7 +43,7 @@ final class Judging {
         return run.lastCall()
                 .flatMap(lastCall -> run.schedule().events().stream()
                         .filter(e ->
-                                e.kind() == Kind.CALL && e.round() == lastCall.round() && !judged.containsKey(key(e)))
+                                e.opensRepetition() && e.round() == lastCall.round() && !judged.containsKey(key(e)))
                         .findFirst());
     }
 

@@ -3,8 +3,8 @@ package onebeat.desktop.floor;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.LongSupplier;
+import java.util.function.Predicate;
 import onebeat.core.rounds.Event;
-import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Schedule;
 
 /// A session on the clock: where it is, and what is due. It reads a monotonic clock and knows nothing of
@@ -89,14 +89,14 @@ public final class Run {
 
     /// The repetition that was called last in the running or last round.
     public Optional<Event> lastCall() {
-        return last(Kind.CALL);
+        return last(Event::opensRepetition);
     }
 
-    /// The last event of a kind up to now.
-    public Optional<Event> last(Kind kind) {
+    /// The last such event up to now.
+    public Optional<Event> last(Predicate<Event> which) {
         long now = atMs();
         return schedule.events().stream()
-                .filter(e -> e.kind() == kind && e.ms() <= now)
+                .filter(e -> e.ms() <= now && which.test(e))
                 .reduce((_, later) -> later);
     }
 }

@@ -8,6 +8,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
 import javax.sound.sampled.Clip;
@@ -22,7 +24,12 @@ public final class CardSounds implements Sounds {
     private final Map<Sound, Clip> clips;
     private final Voice voice;
     private Optional<Clip> speaking = Optional.empty();
-    private Optional<String> silent = Optional.empty();
+    private volatile Optional<String> silent = Optional.empty();
+    private final ExecutorService mouth = Executors.newSingleThreadExecutor(work -> {
+        Thread thread = new Thread(work, "voice");
+        thread.setDaemon(true);
+        return thread;
+    });
 
     private CardSounds(Map<Sound, Clip> clips, Voice voice) {
         this.clips = clips;
@@ -75,6 +82,11 @@ public final class CardSounds implements Sounds {
         if (sound.length == 0) {
             return;
         }
+        mouth.execute(() -> speak(sound));
+    }
+
+    /// Opening a line takes the card some time, which must not hold up the clicks.
+    private void speak(byte[] sound) {
         try {
             speaking.ifPresent(Clip::close);
             Clip clip = AudioSystem.getClip();
@@ -96,6 +108,7 @@ public final class CardSounds implements Sounds {
     @Override
     public void close() {
         clips.values().forEach(Clip::close);
-        speaking.ifPresent(Clip::close);
+        mouth.execute(() -> speaking.ifPresent(Clip::close));
+        mouth.shutdown();
     }
 }

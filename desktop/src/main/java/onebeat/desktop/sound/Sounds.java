@@ -13,6 +13,8 @@ public interface Sounds extends AutoCloseable {
         CALL("call.wav"),
         CLICK("click.wav"),
         ACCENT("accent.wav"),
+        HALF("half.wav"),
+        PAUSE("pause.wav"),
         LAST_TEN("last-ten.wav");
 
         private final String file;

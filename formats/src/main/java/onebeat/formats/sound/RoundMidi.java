@@ -10,6 +10,7 @@ import javax.sound.midi.MidiSystem;
 import javax.sound.midi.Sequence;
 import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
+import onebeat.core.rounds.Clicks;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Schedule;
@@ -32,6 +33,13 @@ public final class RoundMidi {
     private static final int ACCENT = 76;
 
     private static final int CLICK = 77;
+
+    /// Side stick.
+    private static final int HALF = 37;
+
+    /// Closed hi-hat.
+    private static final int PAUSE = 42;
+
     private static final int LOUD = 120;
 
     private RoundMidi() {}
@@ -54,7 +62,7 @@ public final class RoundMidi {
                 }
                 long tick = Math.round((event.ms() - stretch.startMs()) * (double) bpm * TICKS / 60_000);
                 if (event.kind() == Kind.CLICK) {
-                    int note = event.beat() == 0 ? ACCENT : CLICK;
+                    int note = note(event);
                     clicks.add(new MidiEvent(new ShortMessage(ShortMessage.NOTE_ON, PERCUSSION, note, LOUD), tick));
                     clicks.add(new MidiEvent(
                             new ShortMessage(ShortMessage.NOTE_OFF, PERCUSSION, note, 0), tick + TICKS / 8));
@@ -68,6 +76,14 @@ public final class RoundMidi {
         } catch (InvalidMidiDataException e) {
             throw new IOException("the click track cannot be made: " + e.getMessage(), e);
         }
+    }
+
+    private static int note(Event click) {
+        return switch (click.text()) {
+            case Clicks.HALF -> HALF;
+            case Clicks.PAUSE -> PAUSE;
+            default -> click.beat() == 0 ? ACCENT : CLICK;
+        };
     }
 
     /// Microseconds to a beat, three bytes, the highest first (Standard MIDI Files 1.0, "Set Tempo").

@@ -2,6 +2,7 @@ package onebeat.formats.sound;
 
 import java.io.IOException;
 import java.util.List;
+import onebeat.core.rounds.Clicks;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Stretch;
@@ -18,6 +19,8 @@ public final class RoundWav {
     private final Pcm call;
     private final Pcm click;
     private final Pcm accent;
+    private final Pcm half;
+    private final Pcm pause;
     private final Pcm lastTen;
 
     /// @throws IOException if a sound is not shipped: a fault of the build
@@ -27,6 +30,8 @@ public final class RoundWav {
         call = Pcm.shipped("call.wav");
         click = Pcm.shipped("click.wav");
         accent = Pcm.shipped("accent.wav");
+        half = Pcm.shipped("half.wav");
+        pause = Pcm.shipped("pause.wav");
         lastTen = Pcm.shipped("last-ten.wav");
     }
 
@@ -59,17 +64,27 @@ public final class RoundWav {
             case END -> end;
             case LAST_MINUTE, LAST_TEN -> lastTen;
             case BURST -> call;
-            case CLICK -> event.beat() == 0 ? accent : click;
+            case CLICK -> click(event);
             case CALL -> said(event, schedule);
             case CUE -> Pcm.silence(0);
         };
     }
 
+    private Pcm click(Event event) {
+        return switch (event.text()) {
+            case Clicks.HALF -> half;
+            case Clicks.PAUSE -> pause;
+            default -> event.beat() == 0 ? accent : click;
+        };
+    }
+
     private Pcm said(Event event, Schedule schedule) throws IOException {
-        List<String> words = calls.words(
-                schedule.rounds().get(event.round()).part().turn(event.repetition()), schedule.roomMs(event));
+        List<String> words = calls.words(schedule, event);
         byte[] spoken = voice.said(words, false);
-        return spoken.length == 0 ? call : Pcm.of(spoken, Voice.STEREO);
+        if (spoken.length == 0) {
+            return event.opensRepetition() ? call : Pcm.silence(0);
+        }
+        return Pcm.of(spoken, Voice.STEREO);
     }
 
     /// Words that had no clip.

@@ -2,16 +2,24 @@ package onebeat.formats.sound;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.TreeMap;
+import java.util.stream.Stream;
 import onebeat.core.exchange.Level;
+import onebeat.core.notation.Notation;
+import onebeat.core.play.Beat;
 import onebeat.core.play.Placed;
 import onebeat.core.play.Who;
 import onebeat.core.rounds.Calls;
+import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Part.Turned;
+import onebeat.core.rounds.Schedule;
 import onebeat.core.timing.Reaction;
 
-/// What is said before a repetition: what was drawn for it; where nothing was, its actions in order if that
-/// fits into
-/// the gap, or else its first.
+/// What is said of a repetition: before it what was drawn for it; where nothing was, its strikes in order if
+/// that fits into the gap; or else its first, and then each strike in time for its beat where the tempo leaves
+/// room for the words.
 public final class SaidCalls implements Calls {
 
     /// How strikes are called: by their gym numbers, or by name. What has no number is called by name. Own
@@ -45,16 +53,74 @@ public final class SaidCalls implements Calls {
         if (!turn.said().isEmpty()) {
             return turn.said();
         }
-        List<String> all = new ArrayList<>();
-        for (Placed placed : turn.way().way().actions()) {
-            if (placed.who() == Who.ATHLETE && placed.act().isStrike()) {
-                all.addAll(words(placed));
-            }
-        }
+        NavigableMap<Beat, Said> beats = beats(turn);
+        List<String> all = all(beats);
         if (all.isEmpty() || before(all) <= roomMs + ROUNDING_MS) {
             return all;
         }
-        return all.subList(0, 1);
+        return beats.firstEntry().getValue().words;
+    }
+
+    /// The words of a call of a schedule: of a repetition, or of a strike within one.
+    public List<String> words(Schedule schedule, Event call) {
+        Turned turn = schedule.rounds().get(call.round()).part().turn(call.repetition());
+        return call.opensRepetition()
+                ? words(turn, schedule.roomMs(call))
+                : beats(turn).entrySet().stream()
+                        .filter(e -> e.getKey().inBeats() == call.beat())
+                        .map(e -> e.getValue().words)
+                        .findFirst()
+                        .orElse(List.of());
+    }
+
+    /// A call for each strike is given where each can be said between the call before and its own, the first
+    /// of the next repetition too, even when that follows without a gap.
+    @Override
+    public List<Call> within(Turned turn, double roomMs, double beatMs) {
+        NavigableMap<Beat, Said> beats = beats(turn);
+        if (!turn.said().isEmpty()
+                || beats.size() < 2
+                || words(turn, roomMs).size() == all(beats).size()) {
+            return List.of();
+        }
+        List<Call> calls = new ArrayList<>();
+        Beat before = beats.firstKey();
+        for (Map.Entry<Beat, Said> entry : beats.tailMap(before, false).entrySet()) {
+            double saidMs = voice.lengthMs(entry.getValue().words);
+            if (saidMs > entry.getKey().since(before) * beatMs) {
+                return List.of();
+            }
+            before = entry.getKey();
+            calls.add(new Call(before, saidMs + Reaction.HEARD_MS, entry.getValue().text));
+        }
+        double untilNext = turn.way().way().beats() - before.inBeats();
+        return voice.lengthMs(beats.firstEntry().getValue().words) > untilNext * beatMs ? List.of() : calls;
+    }
+
+    /// What is said of a beat.
+    ///
+    /// @param words as names of clips
+    /// @param text as it is written in a line
+    private record Said(List<String> words, String text) {
+
+        Said plus(Said other) {
+            return new Said(Stream.concat(words.stream(), other.words.stream()).toList(), text + "+" + other.text);
+        }
+    }
+
+    /// The athlete's strikes of each beat.
+    private NavigableMap<Beat, Said> beats(Turned turn) {
+        NavigableMap<Beat, Said> beats = new TreeMap<>();
+        for (Placed placed : turn.way().way().actions()) {
+            if (placed.who() == Who.ATHLETE && placed.act().isStrike()) {
+                beats.merge(placed.beat(), new Said(words(placed), Notation.print(placed.act())), Said::plus);
+            }
+        }
+        return beats;
+    }
+
+    private static List<String> all(NavigableMap<Beat, Said> beats) {
+        return beats.values().stream().flatMap(s -> s.words.stream()).toList();
     }
 
     /// A strike's number or name, and `body` where its number alone would mean the head.

@@ -25,6 +25,8 @@ import onebeat.core.holding.Odds;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
 import onebeat.core.play.Setting;
+import onebeat.core.play.Step;
+import onebeat.core.play.Who;
 import onebeat.core.rounds.Block;
 import onebeat.core.rounds.Calls;
 import onebeat.core.rounds.Event;
@@ -37,6 +39,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class RoundSoundTest {
@@ -112,7 +115,7 @@ class RoundSoundTest {
     @ValueSource(ints = {30, 97, 300})
     @DisplayName("clicks alone: where nothing is said, each stands in the file at its own sample from bell to bell")
     void everyClickOfARoundWithoutWords(int bpm) throws Exception {
-        Schedule schedule = schedule("(1) catch", bpm, 2, Calls.NONE);
+        Schedule schedule = schedule("(1)/catch _", bpm, 2, Calls.NONE);
         long start = schedule.rounds().getFirst().startMs();
         Pcm expected = Pcm.silence(180 * 48_000 + Pcm.shipped("end.wav").length());
         for (Event event : schedule.events()) {
@@ -120,7 +123,7 @@ class RoundSoundTest {
                 case BELL -> "bell.wav";
                 case END -> "end.wav";
                 case LAST_MINUTE, LAST_TEN -> "last-ten.wav";
-                case CLICK -> event.beat() == 0 ? "accent.wav" : "click.wav";
+                case CLICK -> event.beat() == 0 ? "accent.wav" : event.beat() == 0.5 ? "half.wav" : "pause.wav";
                 case CALL, BURST -> "call.wav";
                 case CUE -> "";
             };
@@ -183,7 +186,7 @@ class RoundSoundTest {
         double said = voice.lengthMs(calls.words(part.turn(1), room));
         assertThat(said).isPositive();
         for (Event call : schedule.events()) {
-            if (call.kind() == Kind.CALL && call.repetition() > 0) {
+            if (call.opensRepetition() && call.repetition() > 0) {
                 Event first = schedule.events().stream()
                         .filter(e -> e.kind() == Kind.CLICK && e.repetition() == call.repetition())
                         .findFirst()
@@ -208,7 +211,7 @@ class RoundSoundTest {
         Schedule schedule = Schedule.of(List.of(new Block(Block.Kind.ROUND, 180, List.of())), List.of(part), calls);
         boolean cut = false;
         for (Event call : schedule.events()) {
-            if (call.kind() == Kind.CALL && call.repetition() > 0) {
+            if (call.opensRepetition() && call.repetition() > 0) {
                 List<String> words = calls.words(part.turn(call.repetition()), schedule.roomMs(call));
                 assertThat(voice.lengthMs(words) + Reaction.HEARD_MS)
                         .as("%s at %s", words, call)
@@ -217,6 +220,59 @@ class RoundSoundTest {
             }
         }
         assertThat(cut).as("without a gap only the first word is said").isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1 2 3 rlow, 60", "1 _ 2 3b 3 2, 50", "(1) catch 2 3 2 rmid 2, 40", "2 3b 3 2/5 6, 45"})
+    @DisplayName("without a gap each strike is called, heard before its beat, and no call runs into another")
+    void strikeByStrike(String line, int bpm) {
+        Voice voice = new Voice();
+        SaidCalls calls = new SaidCalls(voice);
+        Schedule schedule = schedule(line, bpm, 0, calls);
+        double beatMs = 60_000.0 / bpm;
+        List<Event> all = schedule.events().stream()
+                .filter(e -> e.kind() == Kind.CALL && e.repetition() > 0)
+                .toList();
+        Part part = schedule.rounds().getFirst().part();
+        long strikes = part.turn(0)
+                .way()
+                .strikesOf(Who.ATHLETE)
+                .map(Step::beat)
+                .distinct()
+                .count();
+        boolean halves = line.contains("/");
+        long repetitions = all.stream().filter(Event::opensRepetition).count();
+        assertThat(all).hasSize((int) (halves ? repetitions : repetitions * strikes));
+        double endMs = 0;
+        for (Event call : all) {
+            double said = voice.lengthMs(calls.words(schedule, call));
+            assertThat(said).isPositive();
+            assertThat(call.ms() + 1.0).as("%s after the one before", call).isGreaterThanOrEqualTo(endMs);
+            endMs = call.ms() + said;
+            double ownBeat = Math.max(0, call.beat());
+            double firstMs = firstClick(schedule, call.repetition());
+            assertThat(endMs + Reaction.HEARD_MS).isLessThanOrEqualTo(firstMs + ownBeat * beatMs + 1.0);
+        }
+    }
+
+    private static double firstClick(Schedule schedule, int repetition) {
+        return schedule.events().stream()
+                .filter(e -> e.kind() == Kind.CLICK && e.repetition() == repetition)
+                .mapToDouble(Event::ms)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    @DisplayName("what is said strike by strike at 60 is too long for 240: only the first is called")
+    void tooFastForWords() {
+        SaidCalls calls = new SaidCalls(new Voice());
+        Schedule slow = schedule("1 2 3 rlow", 60, 0, calls);
+        assertThat(slow.events().stream().filter(e -> e.kind() == Kind.CALL && e.repetition() == 2))
+                .extracting(Event::text)
+                .containsExactly("1 2 3 rlow", "2", "3", "rlow");
+        Schedule fast = schedule("1 2 3 rlow", 240, 0, calls);
+        assertThat(fast.events()).filteredOn(e -> e.kind() == Kind.CALL).allMatch(Event::opensRepetition);
     }
 
     @Test
