@@ -116,8 +116,10 @@ final class RoundCommand implements Callable<Integer> {
                     ? bpm
                     : stages.getLast().bpm();
         }
-        RoundPlan plan = new RoundPlan(
-                "round", "", 0, "", bpm, gap, context.rung(), 0, bursts, new Draw(seed, Draw.USUAL_RUN, 0));
+        RoundPlan plan = new RoundPlan("round", "", 0, "", bpm, gap)
+                .on(context.rung())
+                .withBursts(bursts)
+                .with(new Draw(seed, Draw.USUAL_RUN, 0));
         try {
             RoundWav sound = new RoundWav();
             Part part = Part.of(

@@ -186,6 +186,7 @@ class CardsTest {
                 schedule,
                 "Ilka",
                 "Jonas",
+                _ -> "",
                 limits.passedBy(schedule.contact(), Limits.In.SESSION)));
         isWhole(page);
         assertThat(page.text.replaceAll("\\s+", " "))

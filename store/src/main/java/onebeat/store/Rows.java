@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -96,6 +97,11 @@ record Rows<T>(Place<T> place, String key, Map<String, Function<T, @Nullable Obj
             }
         }
         return all;
+    }
+
+    /// A text that older rows of the history do not have.
+    static String orNothing(ResultSet row, String column) throws SQLException {
+        return Objects.requireNonNullElse(row.getString(column), "");
     }
 
     /// A column that is never empty.

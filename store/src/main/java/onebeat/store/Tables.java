@@ -1,6 +1,7 @@
 package onebeat.store;
 
 import static onebeat.store.Rows.one;
+import static onebeat.store.Rows.orNothing;
 import static onebeat.store.Rows.several;
 import static onebeat.store.Rows.text;
 
@@ -8,12 +9,12 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import onebeat.core.book.Judgement;
+import onebeat.core.book.Note;
 import onebeat.core.book.Repetition;
 import onebeat.core.book.RoundRun;
 import onebeat.core.camp.Card;
@@ -58,8 +59,8 @@ final class Tables {
                     text(r, "name"),
                     r.getDouble("seconds"),
                     r.getDouble("round_seconds"),
-                    Objects.requireNonNullElse(r.getString("subject"), ""),
-                    Objects.requireNonNullElse(r.getString("file"), "")));
+                    orNothing(r, "subject"),
+                    orNothing(r, "file")));
 
     static final Rows<Exchange> EXCHANGES = new Rows<>(
             Place.EXCHANGES,
@@ -109,9 +110,9 @@ final class Tables {
                     r.getInt("bpm"),
                     LocalDate.parse(text(r, "made")),
                     text(r, "source"),
-                    Odds.parse(Objects.requireNonNullElse(r.getString("odds"), "")),
+                    Odds.parse(orNothing(r, "odds")),
                     one(Rung.class, r, "rung", Rung.WHOLE),
-                    Objects.requireNonNullElse(r.getString("overruled"), "")));
+                    orNothing(r, "overruled")));
 
     static final Rows<OwnLine> OWN_LINES = new Rows<>(
             Place.OWN_LINES,
@@ -133,7 +134,7 @@ final class Tables {
                     LocalDate.parse(text(r, "date")),
                     text(r, "name"),
                     text(r, "scheme_id"),
-                    Objects.requireNonNullElse(r.getString("template"), "")));
+                    orNothing(r, "template")));
 
     static final Rows<RoundPlan> ROUNDS = new Rows<>(
             Place.ROUNDS,
@@ -150,7 +151,8 @@ final class Tables {
                     Map.entry("bursts", RoundPlan::bursts),
                     Map.entry("seed", p -> p.draw().seed()),
                     Map.entry("most_run", p -> p.draw().mostRun()),
-                    Map.entry("gap_spread", p -> p.draw().gapSpread())),
+                    Map.entry("gap_spread", p -> p.draw().gapSpread()),
+                    Map.entry("worker", RoundPlan::worker)),
             (r, _) -> new RoundPlan(
                     text(r, "id"),
                     text(r, "session_id"),
@@ -164,7 +166,8 @@ final class Tables {
                     new Draw(
                             r.getLong("seed"),
                             r.getObject("most_run") == null ? Draw.USUAL_RUN : r.getInt("most_run"),
-                            r.getInt("gap_spread"))));
+                            r.getInt("gap_spread")),
+                    orNothing(r, "worker")));
 
     static final Rows<RoundRun> RUNS = new Rows<>(
             Place.RUNS,
@@ -177,7 +180,8 @@ final class Tables {
                     Map.entry("bpm", RoundRun::bpm),
                     Map.entry("seconds", RoundRun::seconds),
                     Map.entry("called", RoundRun::called),
-                    Map.entry("rung", r -> r.rung().name())),
+                    Map.entry("rung", r -> r.rung().name()),
+                    Map.entry("worker", RoundRun::worker)),
             (r, _) -> new RoundRun(
                     text(r, "id"),
                     text(r, "round_id"),
@@ -186,7 +190,8 @@ final class Tables {
                     r.getInt("bpm"),
                     r.getInt("seconds"),
                     r.getInt("called"),
-                    one(Rung.class, r, "rung", Rung.WHOLE)));
+                    one(Rung.class, r, "rung", Rung.WHOLE),
+                    orNothing(r, "worker")));
 
     static final Rows<Repetition> REPETITIONS = new Rows<>(
             Place.REPETITIONS,
@@ -200,7 +205,8 @@ final class Tables {
                     Map.entry("at_ms", Repetition::atMs),
                     Map.entry("judgement", r -> r.judgement().name()),
                     Map.entry("rung", r -> r.rung().name()),
-                    Map.entry("fault", Repetition::fault)),
+                    Map.entry("fault", Repetition::fault),
+                    Map.entry("worker", Repetition::worker)),
             (r, _) -> new Repetition(
                     text(r, "id"),
                     text(r, "round_id"),
@@ -210,7 +216,8 @@ final class Tables {
                     r.getLong("at_ms"),
                     one(Judgement.class, r, "judgement"),
                     one(Rung.class, r, "rung", Rung.WHOLE),
-                    Objects.requireNonNullElse(r.getString("fault"), "")));
+                    orNothing(r, "fault"),
+                    orNothing(r, "worker")));
 
     static final Rows<Partner> PARTNERS = new Rows<>(
             Place.PARTNERS,
@@ -240,6 +247,22 @@ final class Tables {
                     several(SoreSpot.class, r, "sore"),
                     several(Family.class, r, "feeds"),
                     one(Rung.class, r, "up_to")));
+
+    static final Rows<Note> NOTES = new Rows<>(
+            Place.NOTES,
+            "id",
+            columns(
+                    Map.entry("id", Note::id),
+                    Map.entry("drill_id", Note::drillId),
+                    Map.entry("date", n -> n.date().toString()),
+                    Map.entry("text", Note::text),
+                    Map.entry("worker", Note::worker)),
+            (r, _) -> new Note(
+                    text(r, "id"),
+                    text(r, "drill_id"),
+                    LocalDate.parse(text(r, "date")),
+                    text(r, "text"),
+                    orNothing(r, "worker")));
 
     private static String words(Set<? extends Enum<?>> several) {
         return several.stream().map(Enum::name).sorted().collect(Collectors.joining(" "));
@@ -283,11 +306,11 @@ final class Tables {
                             r.getDouble("opponent_span_cm")),
                     LocalDate.parse(text(r, "first_day")),
                     LocalDate.parse(text(r, "fight_night")),
-                    School.parse(Objects.requireNonNullElse(r.getString("school"), "")),
-                    Objects.requireNonNullElse(r.getString("partner"), "")));
+                    School.parse(orNothing(r, "school")),
+                    orNothing(r, "partner")));
 
     static final List<Rows<?>> SHELVES =
-            List.of(REELS, EXCHANGES, DRILLS, OWN_LINES, SESSIONS, ROUNDS, RUNS, REPETITIONS, PARTNERS);
+            List.of(REELS, EXCHANGES, DRILLS, OWN_LINES, SESSIONS, ROUNDS, RUNS, REPETITIONS, PARTNERS, NOTES);
 
     private Tables() {}
 

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import onebeat.core.book.Judgement;
+import onebeat.core.book.Note;
 import onebeat.core.book.Repetition;
 import onebeat.core.book.RoundRun;
 import onebeat.core.camp.Camp;
@@ -402,10 +403,13 @@ class CampFileTest {
         Reel reel = new Reel("r9", "ring apron", 15, 180, "Maud", "film/ring-apron.mp4");
         Drill drill = drill("d1", "1 2 3").at(Rung.BROKEN, 96).overruledOn(DAY, "again at 96, and the book said up");
         Session session = new Session("s1", DAY, "Tonight", "boxing", "half-hour");
-        RoundPlan round =
-                new RoundPlan("r1", "s1", 0, "d1", 66, 4).on(Rung.SLOW, 2).withBursts(2);
-        RoundRun run = new RoundRun("n1", "r1", "d1", DAY, 66, 180, 17, Rung.SLOW);
-        Repetition one = new Repetition("p1", "r1", "d1", DAY, 66, 14_000, Judgement.LATE, Rung.SLOW, "dropped");
+        RoundPlan round = new RoundPlan("r1", "s1", 0, "d1", 66, 4)
+                .on(Rung.SLOW, 2)
+                .withBursts(2)
+                .by("p7");
+        RoundRun run = new RoundRun("n1", "r1", "d1", DAY, 66, 180, 17, Rung.SLOW, "p7");
+        Repetition one = new Repetition("p1", "r1", "d1", DAY, 66, 14_000, Judgement.LATE, Rung.SLOW, "dropped", "p7");
+        Note note = new Note("b1", "d1", DAY, "elbow \"in\"; later; harder", "");
         Path path = folder.resolve("ladder" + CampFile.ENDING);
         try (CampFile file = ((Opened) CampFile.create(path, CARD, _ -> {})).file()) {
             file.save(Edit.together(
@@ -414,9 +418,11 @@ class CampFileTest {
                     Edit.add(Place.SESSIONS, session),
                     Edit.add(Place.ROUNDS, round),
                     Edit.add(Place.RUNS, run),
+                    Edit.add(Place.NOTES, note),
                     Edit.add(Place.REPETITIONS, one)));
         }
         try (CampFile file = ((Opened) CampFile.open(path)).file()) {
+            assertThat(file.camp().notes().get("b1")).contains(note);
             assertThat(file.camp().reels().get("r9")).contains(reel);
             assertThat(file.camp().drills().get("d1")).contains(drill);
             assertThat(file.camp().sessions().get("s1")).contains(session);

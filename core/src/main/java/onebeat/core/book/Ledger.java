@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.TreeMap;
 import onebeat.core.book.Proposal.Move;
 import onebeat.core.exchange.Constants;
@@ -105,6 +106,26 @@ public record Ledger(String drillId, List<Day> days) {
         private int called;
     }
 
+    /// How many of the repetitions with the right answer came in time: of a line that is answered in one
+    /// beat, its
+    /// measured share of one beat. What was late was not on the beat; what was wrong or stopped says
+    /// nothing of it.
+    ///
+    /// @return empty where nothing was clean or late
+    public Optional<Share> inTime() {
+        int clean = days.stream().mapToInt(d -> d.count(Judgement.CLEAN)).sum();
+        int late = days.stream().mapToInt(d -> d.count(Judgement.LATE)).sum();
+        return clean + late == 0 ? Optional.empty() : Optional.of(Share.of(clean, clean + late));
+    }
+
+    /// The fastest tempo at which most of a day was clean, in beats a minute.
+    public OptionalInt reached() {
+        return days.stream()
+                .filter(d -> d.clean().filter(c -> c.share() > 0.5).isPresent())
+                .mapToInt(Day::bpm)
+                .max();
+    }
+
     /// The last day on which something was judged.
     public Optional<Day> lastJudged() {
         return days.stream().filter(d -> d.judged() > 0).reduce((_, later) -> later);
@@ -138,9 +159,11 @@ public record Ledger(String drillId, List<Day> days) {
         } else if (move == Move.UP && at + 1 < rungs.size()) {
             rung = rungs.get(at + 1);
             bpm = Ladder.bpm(rung, ceiling);
-        } else if (move == Move.BACK && byTempo) {
+        } else if (move == Move.UP) {
+            move = Move.KEEP;
+        } else if (move == Move.BACK && (byTempo || at == 0)) {
             bpm = day.bpm() - step;
-        } else if (move == Move.BACK && at > 0) {
+        } else if (move == Move.BACK) {
             rung = rungs.get(at - 1);
             bpm = rung == Rung.TEMPO ? (int) Math.floor(ceiling) : Ladder.bpm(rung, ceiling);
         }

@@ -21,6 +21,8 @@ public record Proposal(String drillId, Move move, Rung rung, int bpm, Day from, 
     public enum Move {
         /// Faster: even the lower end of the interval is above the bar.
         UP,
+        /// It is clean at the last step of its ladder: from here on it is only kept sharp.
+        KEEP,
         /// The same again.
         AGAIN,
         /// Slower: even the upper end is below the bar.

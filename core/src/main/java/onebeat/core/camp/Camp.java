@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import onebeat.core.book.Ledger;
+import onebeat.core.book.Note;
 import onebeat.core.book.Repetition;
 import onebeat.core.book.RoundRun;
 import onebeat.core.film.Exchange;
@@ -31,7 +32,8 @@ public record Camp(
         Shelf<RoundPlan> rounds,
         Shelf<RoundRun> runs,
         Shelf<Repetition> repetitions,
-        Shelf<Partner> partners) {
+        Shelf<Partner> partners,
+        Shelf<Note> notes) {
 
     /// A camp with nothing in it yet.
     public static Camp empty(Card card) {
@@ -45,7 +47,8 @@ public record Camp(
                 Shelf.of(RoundPlan::id),
                 Shelf.of(RoundRun::id),
                 Shelf.of(Repetition::id),
-                Shelf.of(Partner::id));
+                Shelf.of(Partner::id),
+                Shelf.of(Note::id));
     }
 
     /// The athlete and whoever stands across tonight: the partner at the door as he plays the opponent, or the
@@ -123,48 +126,80 @@ public record Camp(
         return sessions.all().stream().filter(s -> s.date().equals(day)).findFirst();
     }
 
-    /// What happened to a drill.
+    /// What happened to a drill when the athlete did it.
     public Ledger ledger(String drillId) {
-        return Ledger.of(drillId, repetitions.all(), runs.all());
+        return Ledger.of(drillId, repetitionsOf(""), runsOf(""));
+    }
+
+    /// The repetitions that the athlete did, or the partner with this id.
+    public List<Repetition> repetitionsOf(String worker) {
+        return repetitions.all().stream().filter(r -> r.worker().equals(worker)).toList();
+    }
+
+    /// What the coach wrote down of a drill and the athlete, the newest first.
+    public List<Note> notesOf(String drillId) {
+        return notesOn("").stream()
+                .filter(n -> n.drillId().equals(drillId))
+                .sorted(Comparator.comparing(Note::date).reversed())
+                .toList();
+    }
+
+    /// What the coach wrote down of the athlete, or of the partner with this id.
+    public List<Note> notesOn(String worker) {
+        return notes.all().stream().filter(n -> n.worker().equals(worker)).toList();
+    }
+
+    List<RoundRun> runsOf(String worker) {
+        return runs.all().stream().filter(r -> r.worker().equals(worker)).toList();
     }
 
     Camp withCard(Card changed) {
-        return new Camp(changed, reels, exchanges, drills, ownLines, sessions, rounds, runs, repetitions, partners);
+        return new Camp(
+                changed, reels, exchanges, drills, ownLines, sessions, rounds, runs, repetitions, partners, notes);
     }
 
     public Camp withReels(Shelf<Reel> changed) {
-        return new Camp(card, changed, exchanges, drills, ownLines, sessions, rounds, runs, repetitions, partners);
+        return new Camp(
+                card, changed, exchanges, drills, ownLines, sessions, rounds, runs, repetitions, partners, notes);
     }
 
     public Camp withExchanges(Shelf<Exchange> changed) {
-        return new Camp(card, reels, changed, drills, ownLines, sessions, rounds, runs, repetitions, partners);
+        return new Camp(card, reels, changed, drills, ownLines, sessions, rounds, runs, repetitions, partners, notes);
     }
 
     public Camp withDrills(Shelf<Drill> changed) {
-        return new Camp(card, reels, exchanges, changed, ownLines, sessions, rounds, runs, repetitions, partners);
+        return new Camp(
+                card, reels, exchanges, changed, ownLines, sessions, rounds, runs, repetitions, partners, notes);
     }
 
     public Camp withOwnLines(Shelf<OwnLine> changed) {
-        return new Camp(card, reels, exchanges, drills, changed, sessions, rounds, runs, repetitions, partners);
+        return new Camp(card, reels, exchanges, drills, changed, sessions, rounds, runs, repetitions, partners, notes);
     }
 
     public Camp withSessions(Shelf<Session> changed) {
-        return new Camp(card, reels, exchanges, drills, ownLines, changed, rounds, runs, repetitions, partners);
+        return new Camp(card, reels, exchanges, drills, ownLines, changed, rounds, runs, repetitions, partners, notes);
     }
 
     public Camp withRounds(Shelf<RoundPlan> changed) {
-        return new Camp(card, reels, exchanges, drills, ownLines, sessions, changed, runs, repetitions, partners);
+        return new Camp(
+                card, reels, exchanges, drills, ownLines, sessions, changed, runs, repetitions, partners, notes);
     }
 
     public Camp withRuns(Shelf<RoundRun> changed) {
-        return new Camp(card, reels, exchanges, drills, ownLines, sessions, rounds, changed, repetitions, partners);
+        return new Camp(
+                card, reels, exchanges, drills, ownLines, sessions, rounds, changed, repetitions, partners, notes);
     }
 
     public Camp withRepetitions(Shelf<Repetition> changed) {
-        return new Camp(card, reels, exchanges, drills, ownLines, sessions, rounds, runs, changed, partners);
+        return new Camp(card, reels, exchanges, drills, ownLines, sessions, rounds, runs, changed, partners, notes);
     }
 
     public Camp withPartners(Shelf<Partner> changed) {
-        return new Camp(card, reels, exchanges, drills, ownLines, sessions, rounds, runs, repetitions, changed);
+        return new Camp(card, reels, exchanges, drills, ownLines, sessions, rounds, runs, repetitions, changed, notes);
+    }
+
+    public Camp withNotes(Shelf<Note> changed) {
+        return new Camp(
+                card, reels, exchanges, drills, ownLines, sessions, rounds, runs, repetitions, partners, changed);
     }
 }

@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import onebeat.core.book.Ledger;
 import onebeat.core.book.Proposal;
 import onebeat.core.book.Proposal.Move;
 import onebeat.core.exchange.Constants;
@@ -71,10 +70,15 @@ public final class Filling {
         return choices;
     }
 
+    /// What the book proposes for a drill that was judged.
+    public static Optional<Proposal> proposal(Camp camp, Drill drill) {
+        return Notation.read(drill.line(), camp.vocabulary()) instanceof Read read
+                ? camp.ledger(drill.id()).proposal(Ladder.ceiling(read.line(), camp.setting()))
+                : camp.ledger(drill.id()).proposal();
+    }
+
     private static Optional<Ranked> ranked(Camp camp, Drill drill, Line line, LocalDate day) {
-        Ledger ledger = camp.ledger(drill.id());
-        double ceiling = Ladder.ceiling(line, camp.setting());
-        Optional<Proposal> proposal = ledger.proposal(ceiling);
+        Optional<Proposal> proposal = proposal(camp, drill);
         if (proposal.isEmpty()) {
             boolean tooLate = ChronoUnit.DAYS.between(day, camp.card().fightNight()) <= NOTHING_NEW;
             boolean ready = camp.drills().all().stream()
@@ -101,14 +105,16 @@ public final class Filling {
         String reason = overruled
                 ? WORDS.say("overruled", drill.overruled())
                 : WORDS.say(
-                                days >= LONG_AGO && next.move() == Move.AGAIN ? "long" : "move." + next.move(),
+                                days >= LONG_AGO && (next.move() == Move.AGAIN || next.move() == Move.KEEP)
+                                        ? "long"
+                                        : "move." + next.move(),
                                 rung.id(),
                                 bpm)
                         + " " + numbers;
         int rank = switch (next.move()) {
             case BACK -> 0;
             case UP -> 1;
-            case AGAIN -> days >= LONG_AGO ? 2 : 3;
+            case KEEP, AGAIN -> days >= LONG_AGO ? 2 : 3;
             case TOO_FEW -> 3;
         };
         return Optional.of(new Ranked(new Choice(drill, rung, bpm, reason), rank, -days, false));

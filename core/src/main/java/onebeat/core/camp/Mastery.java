@@ -76,7 +76,7 @@ public final class Mastery {
     private static int[] judged(Camp camp, Drill drill) {
         int clean = 0;
         int all = 0;
-        for (Repetition one : camp.repetitions().all()) {
+        for (Repetition one : camp.repetitionsOf("")) {
             if (one.drillId().equals(drill.id())) {
                 all++;
                 clean += one.judgement() == Judgement.CLEAN ? 1 : 0;

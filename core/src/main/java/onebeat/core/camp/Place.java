@@ -2,6 +2,7 @@ package onebeat.core.camp;
 
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import onebeat.core.book.Note;
 import onebeat.core.book.Repetition;
 import onebeat.core.book.RoundRun;
 import onebeat.core.film.Exchange;
@@ -24,6 +25,7 @@ public record Place<T>(String name, Function<Camp, Shelf<T>> in, BiFunction<Camp
     public static final Place<RoundPlan> ROUNDS = new Place<>("round_plan", Camp::rounds, Camp::withRounds);
     public static final Place<RoundRun> RUNS = new Place<>("round_run", Camp::runs, Camp::withRuns);
     public static final Place<Partner> PARTNERS = new Place<>("partner", Camp::partners, Camp::withPartners);
+    public static final Place<Note> NOTES = new Place<>("note", Camp::notes, Camp::withNotes);
     public static final Place<Repetition> REPETITIONS =
             new Place<>("repetition", Camp::repetitions, Camp::withRepetitions);
 }

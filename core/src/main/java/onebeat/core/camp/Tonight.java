@@ -33,7 +33,9 @@ public final class Tonight {
 
     private Tonight() {}
 
-    /// The schedule of a session. Rounds whose drill is gone or cannot be read any more are left out.
+    /// The schedule of a session. Rounds whose drill or partner is gone, or whose line cannot be read any
+    /// more, are
+    /// left out.
     public static Schedule schedule(Camp camp, Session session) {
         return schedule(camp, session, Calls.NONE);
     }
@@ -67,7 +69,11 @@ public final class Tonight {
                 .reduce(Contact.NONE, Contact::plus);
     }
 
-    private static Optional<Part> part(Camp camp, RoundPlan round, int workS) {
+    private static Optional<Part> part(Camp whole, RoundPlan round, int workS) {
+        return Turns.workedBy(whole, round.worker()).flatMap(camp -> partOf(camp, round, workS));
+    }
+
+    private static Optional<Part> partOf(Camp camp, RoundPlan round, int workS) {
         return camp.drills()
                 .get(round.drillId())
                 .flatMap(drill -> stage(camp, drill, round)

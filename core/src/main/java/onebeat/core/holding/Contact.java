@@ -17,7 +17,8 @@ import onebeat.core.play.Who;
 /// session or
 /// a week.
 ///
-/// What is fed to the athlete is counted too where a defence meets it, since the defence may fail.
+/// What is fed is counted too where a defence meets it, since the defence may fail; so are the strikes that the
+/// athlete feeds where the partner works.
 ///
 /// @param touches how many of each kind
 public record Contact(Map<Touch, Integer> touches) {
@@ -63,6 +64,13 @@ public record Contact(Map<Touch, Integer> touches) {
         return new Contact(all);
     }
 
+    /// The same account where the other one works and the athlete holds: who touches whom changes places.
+    public Contact turned() {
+        Map<Touch, Integer> all = new LinkedHashMap<>();
+        touches.forEach((touch, count) -> all.put(touch.turned(), count));
+        return new Contact(all);
+    }
+
     private int count(Predicate<Touch> which) {
         return touches.entrySet().stream()
                 .filter(e -> which.test(e.getKey()))
@@ -85,6 +93,11 @@ public record Contact(Map<Touch, Integer> touches) {
         return count(t -> t.by() == Who.ATHLETE && t.on() == On.PAD);
     }
 
+    /// Strikes of the partner that meet a pad which the athlete holds.
+    public int held() {
+        return count(t -> t.by() == Who.PARTNER && t.on() == On.PAD);
+    }
+
     /// Touches on the partner himself, by level.
     public Map<Level, Integer> partner() {
         return byLevel(t -> t.by() == Who.ATHLETE && t.on() == On.PERSON);
@@ -92,7 +105,7 @@ public record Contact(Map<Touch, Integer> touches) {
 
     /// What is fed to the athlete, by level.
     public Map<Level, Integer> athlete() {
-        return byLevel(t -> t.by() == Who.PARTNER);
+        return byLevel(t -> t.by() == Who.PARTNER && t.on() == On.PERSON);
     }
 
     /// Touches on the partner himself.

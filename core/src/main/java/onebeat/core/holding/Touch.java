@@ -14,4 +14,9 @@ public record Touch(Who by, Limb limb, Level level, On on) {
         /// The person.
         PERSON
     }
+
+    /// The same touch by the other one.
+    Touch turned() {
+        return new Touch(by == Who.ATHLETE ? Who.PARTNER : Who.ATHLETE, limb, level, on);
+    }
 }

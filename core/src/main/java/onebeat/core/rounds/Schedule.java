@@ -51,9 +51,10 @@ public record Schedule(List<Stretch> rounds, List<Between> between, List<Event> 
             return endMs - startMs;
         }
 
-        /// The touches of the whole round.
+        /// The touches of the whole round, as the account of the camp's athlete has them, whoever works.
         public Contact contact() {
-            return part.contact(repetitions);
+            Contact worked = part.contact(repetitions);
+            return part.plan().isAthletes() ? worked : worked.turned();
         }
     }
 

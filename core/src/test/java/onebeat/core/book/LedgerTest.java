@@ -99,7 +99,7 @@ class LedgerTest {
     private static List<Repetition> at(Rung rung, int bpm, String judged) {
         return repetitions(MONDAY, bpm, judged).stream()
                 .map(r -> new Repetition(
-                        r.id(), r.roundId(), r.drillId(), r.date(), r.bpm(), r.atMs(), r.judgement(), rung, ""))
+                        r.id(), r.roundId(), r.drillId(), r.date(), r.bpm(), r.atMs(), r.judgement(), rung, "", ""))
                 .toList();
     }
 
@@ -112,7 +112,8 @@ class LedgerTest {
         "READS, 126, llllllllllllllll, BROKEN, 126",
         "BROKEN, 126, llllllllllllllll, TEMPO, 140",
         "LIVE, 140, cccccccccccccccccccc, LIVE, 140",
-        "PARTS, 42, llllllllllllllll, PARTS, 42"
+        "PARTS, 42, llllllllllllllll, PARTS, 36",
+        "PARTS, 22, llllllllllllllll, PARTS, 20"
     })
     void aDrillClimbsFromStepToStep(Rung from, int bpm, String judged, Rung to, int toBpm) {
         Proposal next =
@@ -122,9 +123,19 @@ class LedgerTest {
     }
 
     @Test
+    void whatIsCleanAtTheTopOfItsLadderIsKeptAndDoesNotGoUp() {
+        Proposal top = Ledger.of("d1", at(Rung.LIVE, 120, "c".repeat(20)), List.of())
+                .proposal(140)
+                .orElseThrow();
+        assertThat(top.move()).isEqualTo(Move.KEEP);
+        assertThat(top.changesStep()).isFalse();
+        assertThat(top.bpm()).isEqualTo(120);
+    }
+
+    @Test
     void stepsOfOneDayAreKeptApartAndFaultsAreCounted() {
         List<Repetition> all = new ArrayList<>(at(Rung.WHOLE, 60, "ccc"));
-        all.add(new Repetition("x", "r1", "d1", MONDAY, 60, 1, Judgement.LATE, Rung.READS, "dropped"));
+        all.add(new Repetition("x", "r1", "d1", MONDAY, 60, 1, Judgement.LATE, Rung.READS, "dropped", ""));
         List<Day> days = Ledger.of("d1", all, List.of()).days();
         assertThat(days.stream().map(Day::rung)).containsExactly(Rung.WHOLE, Rung.READS);
         assertThat(days.getLast().faults()).containsEntry("dropped", 1);

@@ -16,6 +16,7 @@ import onebeat.core.rounds.Part;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Scheme;
+import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
 class ContactTest {
@@ -43,6 +44,19 @@ class ContactTest {
         assertThat(one.plus(one)).isEqualTo(one.times(2));
         assertThat(one.plus(Contact.NONE)).isEqualTo(one);
         assertThat(one.times(30).onHeads()).isEqualTo(30);
+    }
+
+    @Test
+    @DisplayName("where the other one works, what he hits are the athlete's pads, and who is fed changes places")
+    void anAccountIsTurned() {
+        Contact worked = of("(1 2) catch parry 2 3 rlow rmid");
+        Contact turned = worked.turned();
+        assertThat(turned.pads()).isZero();
+        assertThat(turned.held()).isEqualTo(worked.pads());
+        assertThat(turned.athlete()).isEqualTo(worked.partner());
+        assertThat(turned.partner()).isEqualTo(worked.athlete());
+        assertThat(turned.onHeads()).isEqualTo(worked.onHeads());
+        assertThat(turned.turned()).isEqualTo(worked);
     }
 
     @Test

@@ -10,40 +10,32 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Consumer;
+import java.util.function.BooleanSupplier;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.scene.shape.Circle;
-import javafx.scene.shape.Polygon;
-import javafx.scene.shape.Rectangle;
-import javafx.scene.shape.Shape;
 import javafx.scene.text.Text;
-import onebeat.core.book.Ledger;
 import onebeat.core.book.Ledger.Day;
+import onebeat.core.book.Note;
 import onebeat.core.book.Proposal;
+import onebeat.core.book.Proposal.Move;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Filling;
 import onebeat.core.camp.Place;
-import onebeat.core.ladder.Ladder;
-import onebeat.core.notation.Notation;
-import onebeat.core.notation.Read;
-import onebeat.core.play.Play;
-import onebeat.core.play.PlayedWay;
-import onebeat.core.play.Who;
+import onebeat.core.camp.Turns;
+import onebeat.core.holding.Partner;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.timing.Rung;
-import onebeat.core.timing.Timing;
+import onebeat.desktop.book.BookRow.Entry;
 import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.Frame;
 import onebeat.desktop.desk.LineWatch.Seen;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Station;
@@ -58,24 +50,21 @@ public final class Book implements Station {
     private static final int NEXT = 4;
 
     private final Desk desk;
-    private final Consumer<Station.Name> go;
-    private final Consumer<String> type;
+    private final Frame frame;
     private final VBox view = new VBox(10);
-    private final Text title = Look.text(Texts.of("book.title"), "title");
+    private final Text title = Look.text("", "title");
     private final Text under = Look.text("", "soft");
     private final VBox rows = new VBox(6);
     private final ScrollPane scroll = Look.scroll(rows);
     private final VBox next = new VBox(3);
     private @Nullable Camp proposedFor;
     private String search = "";
+    private String whose = "";
     private int chosen;
 
-    /// @param go leads to another station
-    /// @param type puts a line into the call line
-    public Book(Desk desk, Consumer<Station.Name> go, Consumer<String> type) {
+    public Book(Desk desk, Frame frame) {
         this.desk = desk;
-        this.go = go;
-        this.type = type;
+        this.frame = frame;
         view.getStyleClass().add("paper");
         VBox.setVgrow(scroll, Priority.ALWAYS);
         next.getStyleClass().add("next-session");
@@ -98,25 +87,23 @@ public final class Book implements Station {
         return Texts.of("book.keys");
     }
 
-    /// A drill with what happened to it.
-    private record Entry(Drill drill, Ledger ledger) {
-
-        LocalDate last() {
-            return ledger.days().isEmpty()
-                    ? LocalDate.MIN
-                    : ledger.days().getLast().date();
-        }
+    /// The camp as the one sees it whose book this is.
+    private Camp camp() {
+        return Turns.workedBy(desk.camp(), whose).orElse(desk.camp());
     }
 
     /// What ran last stands on top; where something is looked for, only what has it in its name or line.
     private List<Entry> entries() {
         String wanted = search.strip().toLowerCase(Locale.ROOT);
-        return desk.camp().drills().all().stream()
+        Camp camp = camp();
+        return camp.drills().all().stream()
                 .filter(d -> wanted.isEmpty()
                         || d.name().toLowerCase(Locale.ROOT).contains(wanted)
-                        || d.line().contains(wanted))
-                .map(d -> new Entry(d, desk.camp().ledger(d.id())))
-                .filter(e -> !wanted.isEmpty() || !e.ledger.days().isEmpty())
+                        || d.line().contains(wanted)
+                        || camp.notesOf(d.id()).stream()
+                                .anyMatch(n -> n.text().toLowerCase(Locale.ROOT).contains(wanted)))
+                .map(d -> new Entry(d, camp.ledger(d.id())))
+                .filter(e -> !wanted.isEmpty() || !e.ledger().days().isEmpty())
                 .sorted(Comparator.comparing(Entry::last).reversed())
                 .toList();
     }
@@ -140,23 +127,31 @@ public final class Book implements Station {
         List<Entry> entries = entries();
         chosen = Math.clamp(chosen, 0, Math.max(0, entries.size() - 1));
         int judged = entries.stream()
-                .flatMap(e -> e.ledger.days().stream())
+                .flatMap(e -> e.ledger().days().stream())
                 .mapToInt(Day::judged)
                 .sum();
         int minutes = entries.stream()
-                        .flatMap(e -> e.ledger.days().stream())
+                        .flatMap(e -> e.ledger().days().stream())
                         .mapToInt(Day::seconds)
                         .sum()
                 / 60;
+        title.setText(Texts.of("book.title", camp().card().athlete().name()));
         under.setText(Texts.of("book.under", entries.size(), judged, minutes));
         LocalDate first = entries.stream()
-                .flatMap(e -> e.ledger.days().stream())
+                .flatMap(e -> e.ledger().days().stream())
                 .map(Day::date)
                 .min(Comparator.naturalOrder())
                 .orElse(desk.today());
         List<Node> nodes = new ArrayList<>();
         for (int i = 0; i < entries.size(); i++) {
-            nodes.add(row(entries.get(i), first, i));
+            BookRow row = new BookRow(camp(), entries.get(i), first, desk.today());
+            row.pseudoClassStateChanged(Look.CHOSEN, i == chosen);
+            int index = i;
+            row.setOnMouseClicked(_ -> {
+                chosen = index;
+                open();
+            });
+            nodes.add(row);
         }
         if (nodes.isEmpty()) {
             nodes.add(
@@ -169,15 +164,16 @@ public final class Book implements Station {
 
     /// What the book proposes for the next session, each line with its reason.
     private void showNext() {
-        if (!desk.camp().equals(proposedFor)) {
-            proposedFor = desk.camp();
-            proposedNext(Filling.of(desk.camp(), desk.today(), NEXT));
+        Camp camp = camp();
+        if (!camp.equals(proposedFor)) {
+            proposedFor = camp;
+            proposedNext(camp, Filling.of(camp, desk.today(), NEXT));
         }
         next.setVisible(next.getChildren().size() > 1 && search.isBlank());
         next.setManaged(next.isVisible());
     }
 
-    private void proposedNext(List<Filling.Choice> choices) {
+    private void proposedNext(Camp camp, List<Filling.Choice> choices) {
         List<Node> nodes = new ArrayList<>();
         nodes.add(Look.text(Texts.of("book.next"), "small", "strong"));
         for (Filling.Choice choice : choices) {
@@ -187,125 +183,20 @@ public final class Book implements Station {
         names(
                 nodes,
                 "book.solid",
-                drill -> desk.camp()
-                        .ledger(drill.id())
-                        .proposal(ceiling(drill))
-                        .filter(p -> p.move() == Proposal.Move.UP)
+                camp,
+                drill -> Filling.proposal(camp, drill)
+                        .filter(p -> p.move() == Move.UP || p.move() == Move.KEEP)
                         .isPresent());
-        names(
-                nodes,
-                "book.fresh",
-                drill -> desk.camp().ledger(drill.id()).days().isEmpty());
+        names(nodes, "book.fresh", camp, drill -> camp.ledger(drill.id()).days().isEmpty());
         next.getChildren().setAll(nodes);
     }
 
     /// The names of the drills that are so.
-    private void names(List<Node> nodes, String key, Predicate<Drill> so) {
-        String names =
-                desk.camp().drills().all().stream().filter(so).map(Drill::name).collect(Collectors.joining(", "));
+    private void names(List<Node> nodes, String key, Camp camp, Predicate<Drill> so) {
+        String names = camp.drills().all().stream().filter(so).map(Drill::name).collect(Collectors.joining(", "));
         if (!names.isEmpty()) {
             nodes.add(Look.flow(Look.text(Texts.of(key, names), "soft")));
         }
-    }
-
-    private Node row(Entry entry, LocalDate first, int index) {
-        VBox name = new VBox(
-                2,
-                Look.flow(Look.text(entry.drill.name(), "strong")),
-                Look.text(shortened(entry.drill.line()), "mono-tight"),
-                Look.text(ran(entry), "soft"));
-        if (!entry.drill.overruled().isEmpty()) {
-            name.getChildren().add(Look.flow(Look.text(Texts.of("book.overruled", entry.drill.overruled()), "soft")));
-        }
-        name.setMinWidth(260);
-        name.setPrefWidth(260);
-        DrillStrand strand = new DrillStrand(entry.ledger, first, desk.today());
-        HBox.setHgrow(strand, Priority.ALWAYS);
-        HBox row = new HBox(14, name, strand, proposal(entry));
-        row.setAlignment(Pos.CENTER_LEFT);
-        row.getStyleClass().setAll("row");
-        row.pseudoClassStateChanged(Look.CHOSEN, index == chosen);
-        row.setOnMouseClicked(_ -> {
-            chosen = index;
-            open();
-        });
-        return row;
-    }
-
-    private static String shortened(String line) {
-        return line.length() <= 36 ? line : line.substring(0, 35) + "…";
-    }
-
-    /// How much of it ran, and how many of its answers come on the beat of what they answer.
-    private String ran(Entry entry) {
-        int seconds = entry.ledger.days().stream().mapToInt(Day::seconds).sum();
-        int called = entry.ledger.days().stream().mapToInt(Day::called).sum();
-        String ran = Texts.of("book.ran", Texts.clock(seconds), called);
-        if (!(Notation.read(entry.drill.line(), desk.camp().vocabulary()) instanceof Read read)) {
-            return ran;
-        }
-        List<Double> answers = new ArrayList<>();
-        for (PlayedWay way : Play.of(read.line(), desk.camp().setting()).ways()) {
-            way.strikesOf(Who.ATHLETE).forEach(s -> Timing.oneBeat(way, s).ifPresent(answers::add));
-        }
-        long inOne = answers.stream().filter(beats -> beats == 0).count();
-        return answers.isEmpty() ? ran : Texts.of("book.onebeat", ran, inOne, answers.size());
-    }
-
-    private double ceiling(Drill drill) {
-        return Notation.read(drill.line(), desk.camp().vocabulary()) instanceof Read read
-                ? Ladder.ceiling(read.line(), desk.camp().setting())
-                : RoundPlan.MOST_BPM;
-    }
-
-    private Optional<Proposal> proposed(Entry entry) {
-        return entry.ledger.proposal(ceiling(entry.drill));
-    }
-
-    private static String head(Proposal proposal) {
-        return proposal.changesStep()
-                ? Texts.of("proposal.step." + proposal.move(), proposal.rung().id(), proposal.bpm())
-                : Texts.of("proposal." + proposal.move(), proposal.bpm());
-    }
-
-    private Node proposal(Entry entry) {
-        Optional<Proposal> proposal = proposed(entry);
-        Shape mark = proposal.map(p -> mark(p.move())).orElseGet(() -> new Circle(4));
-        String head = proposal.map(Book::head).orElse(Texts.of("proposal.none"));
-        String why = proposal.map(p -> Texts.of(
-                        "proposal.why",
-                        p.clean().n(),
-                        p.clean().of(),
-                        Math.round(p.clean().low() * 100),
-                        Math.round(p.clean().high() * 100)))
-                .orElse("");
-        VBox words = new VBox(2, Look.text(head, "strong"), Look.text(why, "soft"));
-        VBox holder = new VBox(mark);
-        holder.setAlignment(Pos.CENTER);
-        holder.setMinWidth(24);
-        HBox box = new HBox(8, holder, words);
-        box.setAlignment(Pos.CENTER_LEFT);
-        box.setMinWidth(236);
-        box.setPrefWidth(236);
-        return box;
-    }
-
-    /// A wedge up, a wedge down, a block for the same again.
-    private static Shape mark(Proposal.Move move) {
-        Shape shape = switch (move) {
-            case UP -> new Polygon(0, 14, 16, 14, 8, 0);
-            case BACK -> new Polygon(0, 0, 16, 0, 8, 14);
-            case AGAIN -> new Rectangle(14, 7);
-            case TOO_FEW -> new Circle(4);
-        };
-        shape.getStyleClass()
-                .setAll(
-                        switch (move) {
-                            case UP -> "book-up";
-                            case BACK -> "book-back";
-                            case AGAIN, TOO_FEW -> "book-again";
-                        });
-        return shape;
     }
 
     @Override
@@ -323,12 +214,63 @@ public final class Book implements Station {
             case UP -> choose(-1);
             case DOWN -> choose(1);
             case B, ENTER -> toBench();
-            case R -> propose();
-            case T -> takeNext();
-            case O -> overrule();
+            case R -> ofTheAthlete(this::propose);
+            case T -> ofTheAthlete(this::takeNext);
+            case O -> ofTheAthlete(this::overrule);
+            case W -> nextWhose();
+            case N -> note();
             case X -> !key.isControlDown() && write();
             default -> false;
         };
+    }
+
+    /// What is decided here is the athlete's; in a partner's book there is only to read and to note.
+    private boolean ofTheAthlete(BooleanSupplier does) {
+        if (whose.isEmpty()) {
+            return does.getAsBoolean();
+        }
+        desk.warn(Texts.of(
+                "book.others",
+                camp().card().athlete().name(),
+                desk.camp().card().athlete().name()));
+        return true;
+    }
+
+    /// The athlete's book, then that of each partner who worked.
+    private boolean nextWhose() {
+        List<String> all = new ArrayList<>();
+        all.add("");
+        desk.camp().partners().all().stream()
+                .map(Partner::id)
+                .filter(id -> !desk.camp().repetitionsOf(id).isEmpty()
+                        || desk.camp().rounds().all().stream()
+                                .anyMatch(r -> r.worker().equals(id)))
+                .forEach(all::add);
+        whose = all.get((all.indexOf(whose) + 1) % all.size());
+        chosen = 0;
+        if (all.size() == 1) {
+            desk.warn(Texts.of("book.alone"));
+        }
+        open();
+        return true;
+    }
+
+    /// A note on the chosen drill is written.
+    private boolean note() {
+        chosenEntry().ifPresent(entry -> {
+            NoteForm form =
+                    new NoteForm(entry.drill(), camp().notesOf(entry.drill().id()), text -> {
+                        Note note = new Note(
+                                desk.camp().notes().nextId("b"), entry.drill().id(), desk.today(), text, whose);
+                        if (desk.save(Edit.add(Place.NOTES, note))) {
+                            frame.closeForm();
+                            open();
+                        }
+                    });
+            frame.open(form);
+            form.begin();
+        });
+        return true;
     }
 
     private boolean choose(int step) {
@@ -345,9 +287,9 @@ public final class Book implements Station {
 
     private boolean toBench() {
         chosenEntry().ifPresent(entry -> {
-            desk.drillProperty().set(Optional.of(entry.drill.id()));
-            go.accept(Name.BENCH);
-            type.accept(entry.drill.line());
+            desk.drillProperty().set(Optional.of(entry.drill().id()));
+            frame.go(Name.BENCH);
+            frame.type(entry.drill().line());
         });
         return true;
     }
@@ -355,15 +297,15 @@ public final class Book implements Station {
     /// Takes the proposal, or what the coach decided since: the drill goes into tonight's rounds.
     private boolean propose() {
         chosenEntry().ifPresent(entry -> {
-            Optional<Proposal> proposal = proposed(entry);
+            Optional<Proposal> proposal = Filling.proposal(desk.camp(), entry.drill());
             boolean own = proposal.map(
-                            p -> entry.drill.isOverruledSince(p.from().date()))
+                            p -> entry.drill().isOverruledSince(p.from().date()))
                     .orElse(true);
-            Rung rung = own ? entry.drill.rung() : proposal.get().rung();
-            int bpm = own ? entry.drill.bpm() : proposal.get().bpm();
-            if (desk.addToTonight(List.of(new Filling.Choice(entry.drill, rung, bpm, "")))) {
-                desk.say(Texts.of("rounds.added", entry.drill.name(), rounds()));
-                go.accept(Name.ROUNDS);
+            Rung rung = own ? entry.drill().rung() : proposal.get().rung();
+            int bpm = own ? entry.drill().bpm() : proposal.get().bpm();
+            if (desk.addToTonight(List.of(new Filling.Choice(entry.drill(), rung, bpm, "")))) {
+                desk.say(Texts.of("rounds.added", entry.drill().name(), rounds()));
+                frame.go(Name.ROUNDS);
             }
         });
         return true;
@@ -380,7 +322,7 @@ public final class Book implements Station {
             desk.warn(Texts.of("rounds.fill.nothing"));
         } else if (desk.addToTonight(choices)) {
             desk.say(Texts.of("rounds.filled", choices.size()));
-            go.accept(Name.ROUNDS);
+            frame.go(Name.ROUNDS);
         }
         return true;
     }
@@ -388,14 +330,16 @@ public final class Book implements Station {
     /// The coach decides otherwise: up, the same again, back, in turn. The book remembers that he did.
     private boolean overrule() {
         chosenEntry()
-                .ifPresent(entry -> proposed(entry).ifPresent(proposal -> {
+                .ifPresent(entry -> Filling.proposal(desk.camp(), entry.drill()).ifPresent(proposal -> {
                     Day day = proposal.from();
                     int step = Math.max(2, Math.abs(proposal.bpm() - day.bpm()));
                     List<Integer> tempos =
                             List.of(day.bpm() + step, day.bpm(), Math.max(RoundPlan.LEAST_BPM, day.bpm() - step));
-                    int now = entry.drill.isOverruledSince(day.date()) ? tempos.indexOf(entry.drill.bpm()) : -1;
+                    int now = entry.drill().isOverruledSince(day.date())
+                            ? tempos.indexOf(entry.drill().bpm())
+                            : -1;
                     int bpm = Math.min(RoundPlan.MOST_BPM, tempos.get((now + 1) % tempos.size()));
-                    Drill after = entry.drill
+                    Drill after = entry.drill()
                             .at(day.rung(), bpm)
                             .overruledOn(
                                     desk.today(),
@@ -403,8 +347,8 @@ public final class Book implements Station {
                                             "book.decided",
                                             day.rung().id(),
                                             bpm,
-                                            head(proposal).toLowerCase(Locale.ROOT)));
-                    if (desk.save(Edit.change(Place.DRILLS, entry.drill, after))) {
+                                            BookRow.head(proposal).toLowerCase(Locale.ROOT)));
+                    if (desk.save(Edit.change(Place.DRILLS, entry.drill(), after))) {
                         desk.say(Texts.of("book.overruled", after.overruled()));
                         open();
                     }
@@ -418,9 +362,9 @@ public final class Book implements Station {
         try {
             Files.createDirectories(folder);
             try (Writer csv = Files.newBufferedWriter(folder.resolve("book.csv"))) {
-                BookOut.csv(desk.camp(), csv);
+                BookOut.csv(camp(), csv);
             }
-            Files.writeString(folder.resolve("book.json"), BookOut.json(desk.camp()));
+            Files.writeString(folder.resolve("book.json"), BookOut.json(camp()));
             desk.say(Texts.of("book.out", folder));
         } catch (IOException e) {
             desk.warn(Texts.of("print.failed", folder, String.valueOf(e.getMessage())));

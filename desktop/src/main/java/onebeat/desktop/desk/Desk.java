@@ -17,6 +17,7 @@ import onebeat.core.camp.Edit;
 import onebeat.core.camp.Filling;
 import onebeat.core.camp.Place;
 import onebeat.core.camp.Shelf;
+import onebeat.core.camp.Turns;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Learned;
 import onebeat.core.film.Sightings;
@@ -231,7 +232,9 @@ public final class Desk implements AutoCloseable {
         return saved;
     }
 
-    /// Several rounds come into tonight's session, as one change.
+    /// Several rounds come into tonight's session, as one change. Where turns are taken tonight, each of
+    /// them gets
+    /// its turn too.
     public boolean addToTonight(List<Filling.Choice> choices) {
         Optional<Session> tonight = tonight();
         Session session = tonight.orElseGet(() -> new Session(
@@ -256,6 +259,10 @@ public final class Desk implements AutoCloseable {
                                     choice.bpm(),
                                     USUAL_GAP)
                             .on(choice.rung())));
+        }
+        Camp then = new Edit.Together(edits).applyTo(camp());
+        if (Turns.taken(camp(), session)) {
+            Turns.takenBy(then, session, camp().roundsOf(session.id()).size()).ifPresent(edits::add);
         }
         return save(new Edit.Together(edits));
     }

@@ -263,7 +263,8 @@ public final class Floor implements Station {
                         plan.bpm(),
                         (int) (stretch.lengthMs() / 1000),
                         called,
-                        plan.rung())));
+                        plan.rung(),
+                        plan.worker())));
     }
 
     @Override

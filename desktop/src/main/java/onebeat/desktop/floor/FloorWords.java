@@ -7,9 +7,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import onebeat.core.book.Judgement;
+import onebeat.core.camp.Turns;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Exercise;
+import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Between;
 import onebeat.core.rounds.Schedule.Stretch;
@@ -110,7 +112,7 @@ final class FloorWords {
                 .orElse(first ? 0 : schedule.rounds().get(next.get() - 1).endMs());
         double used = (now - from) / (double) Math.max(1, coming.startMs() - from);
         return new FloorPicture(
-                first ? Texts.of("floor.soon") : Texts.of("floor.rest"),
+                works(schedule, coming, Texts.of(first ? "floor.soon" : "floor.rest")),
                 about(coming),
                 Texts.clock((coming.startMs() - now) / 1000.0),
                 false,
@@ -122,7 +124,7 @@ final class FloorWords {
                 "",
                 first ? "" : tallyOf(schedule, next.get() - 1),
                 Texts.of("floor.next"),
-                coming.part().name(),
+                next(schedule, coming),
                 sound,
                 first ? Texts.of("caution.floor") : "",
                 "",
@@ -172,6 +174,28 @@ final class FloorWords {
                 List.of());
     }
 
+    /// Who works and who holds, where they take turns.
+    private String works(Schedule schedule, Stretch stretch, String head) {
+        RoundPlan plan = stretch.part().plan();
+        return turns(schedule)
+                ? Texts.of("floor.works", head, Turns.worker(desk.camp(), plan), Turns.holder(desk.camp(), plan))
+                : head;
+    }
+
+    private String next(Schedule schedule, Stretch coming) {
+        String name = coming.part().name();
+        return turns(schedule)
+                ? Texts.of(
+                        "floor.then.works",
+                        name,
+                        Turns.worker(desk.camp(), coming.part().plan()))
+                : name;
+    }
+
+    private static boolean turns(Schedule schedule) {
+        return schedule.rounds().stream().anyMatch(r -> !r.part().plan().isAthletes());
+    }
+
     private static String about(Stretch stretch) {
         return Texts.of(
                 "floor.about", stretch.part().name(), stretch.part().plan().bpm());
@@ -187,7 +211,7 @@ final class FloorWords {
                 .filter(e -> call.isPresent() && e.ms() >= call.get().ms());
         int beats = stretch.part().played().beats();
         String next = round + 1 < schedule.rounds().size()
-                ? Texts.of("floor.then", schedule.rounds().get(round + 1).part().name())
+                ? Texts.of("floor.then", next(schedule, schedule.rounds().get(round + 1)))
                 : Texts.of("floor.then.end");
         List<Event> bursts = schedule.events().stream()
                 .filter(e -> e.kind() == Kind.BURST && e.round() == round)
@@ -198,8 +222,13 @@ final class FloorWords {
         String head = run.state() == State.PAUSED
                 ? Texts.of("floor.paused")
                 : burst.map(e -> Texts.of("floor.burst", (e.ms() + Schedule.BURST_MS - now + 999) / 1000))
-                        .orElseGet(() -> Texts.of(
-                                "floor.round", round + 1, schedule.rounds().size()));
+                        .orElseGet(() -> works(
+                                schedule,
+                                stretch,
+                                Texts.of(
+                                        "floor.round",
+                                        round + 1,
+                                        schedule.rounds().size())));
         return new FloorPicture(
                 head,
                 about(stretch),

@@ -55,19 +55,18 @@ final class Judging {
         RoundPlan plan = run.schedule().rounds().get(call.round()).part().plan();
         Optional<Repetition> before =
                 Optional.ofNullable(judged.get(key(call))).flatMap(desk.camp().repetitions()::get);
-        Repetition after = new Repetition(
-                before.map(Repetition::id)
-                        .orElseGet(() -> desk.camp().repetitions().nextId("p")),
-                plan.id(),
-                plan.drillId(),
-                desk.today(),
-                plan.bpm(),
-                call.ms(),
-                judgement,
-                plan.rung(),
-                judgement == Judgement.CLEAN
-                        ? ""
-                        : before.map(Repetition::fault).orElse(""));
+        Repetition after = before.map(b -> b.judged(judgement, judgement == Judgement.CLEAN ? "" : b.fault()))
+                .orElseGet(() -> new Repetition(
+                        desk.camp().repetitions().nextId("p"),
+                        plan.id(),
+                        plan.drillId(),
+                        desk.today(),
+                        plan.bpm(),
+                        call.ms(),
+                        judgement,
+                        plan.rung(),
+                        "",
+                        plan.worker()));
         if (desk.save(new Edit.Change<>(Place.REPETITIONS, before, Optional.of(after)))) {
             judged.put(key(call), after.id());
             last = Optional.of(after.id());
@@ -86,16 +85,7 @@ final class Judging {
         }
         Fault fault = faults.get(number - 1);
         Repetition one = before.get();
-        Repetition after = new Repetition(
-                one.id(),
-                one.roundId(),
-                one.drillId(),
-                one.date(),
-                one.bpm(),
-                one.atMs(),
-                one.judgement(),
-                one.rung(),
-                fault.id());
+        Repetition after = one.judged(one.judgement(), fault.id());
         return one.equals(after) || desk.save(Edit.change(Place.REPETITIONS, one, after))
                 ? Optional.of(fault)
                 : Optional.empty();

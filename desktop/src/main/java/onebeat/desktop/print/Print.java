@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Tonight;
+import onebeat.core.camp.Turns;
 import onebeat.core.film.FightPlan;
 import onebeat.core.holding.Odds;
 import onebeat.core.holding.Script;
@@ -60,6 +61,9 @@ public final class Print {
                 schedule,
                 desk.camp().card().athlete().name(),
                 desk.camp().setting().partner().name(),
+                plan -> Turns.taken(desk.camp(), session)
+                        ? Texts.of("rounds.worker", Turns.worker(desk.camp(), plan), Turns.holder(desk.camp(), plan))
+                        : "",
                 Tonight.excesses(desk.camp(), session, schedule));
         write(desk, List.of(new Page(session.date() + " " + session.name(), sheet)));
     }

@@ -3,6 +3,7 @@ package onebeat.desktop.rounds;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.IntConsumer;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
@@ -11,6 +12,7 @@ import javafx.scene.shape.Line;
 import javafx.scene.shape.Path;
 import javafx.scene.text.Text;
 import onebeat.core.rounds.Block;
+import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Between;
 import onebeat.core.rounds.Schedule.Stretch;
@@ -26,6 +28,7 @@ final class HourRope extends Pane {
     private static final double SIDE = 26;
 
     private final IntConsumer choose;
+    private Function<RoundPlan, String> whose = _ -> "";
     private Optional<Schedule> schedule = Optional.empty();
     private int chosen;
 
@@ -36,8 +39,10 @@ final class HourRope extends Pane {
         widthProperty().addListener((_, _, _) -> draw());
     }
 
-    void show(Optional<Schedule> now, int round) {
+    /// @param worker who works in a round; empty where nobody takes turns
+    void show(Optional<Schedule> now, int round, Function<RoundPlan, String> worker) {
         schedule = now;
+        whose = worker;
         chosen = round;
         draw();
     }
@@ -85,7 +90,8 @@ final class HourRope extends Pane {
         double from = x(stretch.startMs()) + 11;
         double to = Math.max(from + 4, x(stretch.endMs()) - 11);
         boolean here = index == chosen;
-        Path rope = wave(from, to, here ? "round-rope" : "round-rope-other");
+        String style = stretch.part().plan().isAthletes() ? "round-rope" : "round-rope-partner";
+        Path rope = wave(from, to, here ? style : style + "-other");
         rope.setMouseTransparent(false);
         rope.setOnMouseClicked(_ -> choose.accept(index));
         nodes.add(rope);
@@ -107,7 +113,10 @@ final class HourRope extends Pane {
         nodes.add(under(shortened(stretch.part().name(), letters), middle, MIDDLE + 42, here ? "strong" : "small"));
         nodes.add(under(Texts.of("rounds.reps", stretch.repetitions()), middle, MIDDLE + 62, "small"));
         nodes.add(under(Texts.of("rounds.at", stretch.part().plan().bpm()), middle, MIDDLE + 80, "soft"));
-        nodes.add(under(Texts.clock(stretch.lengthMs() / 1000.0), middle, MIDDLE + 98, "soft"));
+        String clock = Texts.clock(stretch.lengthMs() / 1000.0);
+        String worker = whose.apply(stretch.part().plan());
+        String last = worker.isEmpty() ? clock : Texts.of("rounds.whose", clock, shortened(worker, letters));
+        nodes.add(under(last, middle, MIDDLE + 98, "soft"));
     }
 
     private static Text under(String words, double middle, double y, String style) {

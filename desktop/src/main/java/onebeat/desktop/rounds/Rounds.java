@@ -7,9 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
@@ -24,31 +21,24 @@ import onebeat.core.camp.Edit;
 import onebeat.core.camp.Filling;
 import onebeat.core.camp.Place;
 import onebeat.core.camp.Tonight;
-import onebeat.core.holding.Contact;
+import onebeat.core.camp.Turns;
 import onebeat.core.holding.Draw;
-import onebeat.core.holding.Guessing;
+import onebeat.core.holding.Partner;
 import onebeat.core.ladder.Stage;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
-import onebeat.core.review.Limits;
-import onebeat.core.review.Severity;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Stretch;
 import onebeat.core.rounds.Session;
 import onebeat.core.rounds.Template;
-import onebeat.core.timing.Link;
 import onebeat.core.timing.Rung;
-import onebeat.core.timing.Timing;
 import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.LineWatch;
 import onebeat.desktop.desk.LineWatch.Seen;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Station;
 import onebeat.desktop.desk.Texts;
 import onebeat.desktop.print.Print;
-import onebeat.desktop.rope.RopeView;
-import onebeat.formats.cards.Cards;
 
 /// Rounds: lines are chosen for tonight, put in order and set to a tempo.
 public final class Rounds implements Station {
@@ -58,9 +48,6 @@ public final class Rounds implements Station {
     /// An evening of rounds alone is filled with so many. A default.
     private static final int USUAL_ROUNDS = 4;
 
-    /// So many drawn repetitions are shown.
-    private static final int SHOWN_TURNS = 24;
-
     private final Desk desk;
     private final Consumer<Station.Name> go;
     private final VBox view = new VBox(12);
@@ -69,9 +56,8 @@ public final class Rounds implements Station {
     private final HourRope hour = new HourRope(this::chooseRound);
     private final VBox lines = new VBox(2);
     private final ScrollPane linesScroll = Look.scroll(lines);
-    private final VBox round = new VBox(6);
-    private final VBox cost = new VBox(6);
-    private final RopeView rope = new RopeView();
+    private final RoundPaper round;
+    private final CostPaper cost;
     private final Map<String, String> reasons = new HashMap<>();
     private int chosenRound;
     private int chosenLine;
@@ -80,6 +66,8 @@ public final class Rounds implements Station {
     public Rounds(Desk desk, Consumer<Station.Name> go) {
         this.desk = desk;
         this.go = go;
+        this.round = new RoundPaper(desk);
+        this.cost = new CostPaper(desk);
         build();
     }
 
@@ -93,8 +81,6 @@ public final class Rounds implements Station {
         VBox right = paper("rounds.cost", cost);
         VBox.setVgrow(linesScroll, Priority.ALWAYS);
         VBox.setVgrow(round, Priority.ALWAYS);
-        VBox.setVgrow(rope, Priority.ALWAYS);
-        rope.setMinHeight(0);
         HBox low = new HBox(12, left, middle, right);
         left.prefWidthProperty().bind(low.widthProperty().multiply(0.38));
         middle.prefWidthProperty().bind(low.widthProperty().multiply(0.36));
@@ -143,10 +129,20 @@ public final class Rounds implements Station {
                                 .map(t -> Texts.of("rounds.template", t.name()))
                                 .orElse(""))
                 .orElse(Texts.of("rounds.none.under")));
-        hour.show(schedule, chosenRound);
+        boolean turns = tonight.filter(s -> Turns.taken(desk.camp(), s)).isPresent();
+        hour.show(schedule, chosenRound, plan -> turns ? firstName(Turns.worker(desk.camp(), plan)) : "");
         showLines();
-        showRound(schedule);
-        showCost(schedule);
+        Optional<Stretch> here =
+                schedule.filter(s -> !s.rounds().isEmpty()).map(s -> s.rounds().get(chosenRound));
+        round.show(
+                here,
+                chosenRound + 1,
+                here.map(s -> reasons.getOrDefault(s.part().plan().id(), "")).orElse(""));
+        cost.show(schedule);
+    }
+
+    private static String firstName(String name) {
+        return name.split(" ", -1)[0];
     }
 
     private void showLines() {
@@ -175,156 +171,6 @@ public final class Rounds implements Station {
         }
         lines.getChildren().setAll(rows);
         linesScroll.setVvalue(rows.size() < 2 ? 0 : (double) chosenLine / (rows.size() - 1));
-    }
-
-    private void showRound(Optional<Schedule> schedule) {
-        round.getChildren().clear();
-        Optional<Stretch> here = schedule.filter(s -> !s.rounds().isEmpty())
-                .map(s -> s.rounds().get(Math.min(chosenRound, s.rounds().size() - 1)));
-        if (here.isEmpty()) {
-            round.getChildren().setAll(Look.flow(Look.text(Texts.of("rounds.round.empty"), "soft")));
-            return;
-        }
-        Stretch stretch = here.get();
-        RoundPlan plan = stretch.part().plan();
-        double ceiling = stretch.part().played().ways().stream()
-                .flatMap(w -> Timing.ceiling(w).stream())
-                .mapToDouble(Link::ceilingBpm)
-                .min()
-                .orElse(RoundPlan.MOST_BPM);
-        HBox numbers = new HBox(
-                26,
-                number("" + plan.bpm(), Texts.of("tempo.unit")),
-                number("" + stretch.repetitions(), Texts.of("rounds.number.reps")),
-                number(gap(plan), Texts.of("rounds.number.gap")));
-        String limit = plan.bpm() > ceiling
-                ? Texts.of("rounds.over", Math.floor(ceiling))
-                : ceiling < RoundPlan.MOST_BPM
-                        ? Texts.of("rounds.under", Math.floor(ceiling))
-                        : Texts.of("tempo.open", RoundPlan.MOST_BPM);
-        rope.show(LineWatch.see(
-                        stretch.part().text(),
-                        desk.camp().context().at(plan.bpm()).on(plan.rung()))
-                .review()
-                .map(review -> new RopeView.Picture(
-                        review,
-                        0,
-                        desk.camp().card().athlete().name(),
-                        desk.camp().setting().partner().name(),
-                        false))
-                .orElse(null));
-        round.getChildren()
-                .setAll(
-                        Look.flow(Look.text(
-                                (chosenRound + 1) + "  " + stretch.part().name(), "strong")),
-                        numbers,
-                        Look.flow(Look.text(
-                                Texts.of("rounds.step", plan.rung().id()) + " " + limit + bursts(plan), "small")));
-        if (!drilledItself(stretch)) {
-            round.getChildren().add(Look.flow(Look.text(stretch.part().text(), "mono-strong")));
-        }
-        Optional.ofNullable(reasons.get(plan.id()))
-                .ifPresent(why -> round.getChildren().add(Look.flow(Look.text(why, "soft"))));
-        if (stretch.part().drawn().isEmpty()) {
-            round.getChildren().add(rope);
-        } else {
-            drawn(stretch);
-        }
-    }
-
-    private static String bursts(RoundPlan plan) {
-        return plan.bursts() == 0 ? "" : " " + Texts.of("rounds.bursts", plan.bursts());
-    }
-
-    /// Whether the round drills the camp's line as it is and not a stage of its ladder.
-    private boolean drilledItself(Stretch stretch) {
-        return desk.camp()
-                .drills()
-                .get(stretch.part().plan().drillId())
-                .map(d -> d.line().equals(stretch.part().text()))
-                .orElse(true);
-    }
-
-    /// The gap, with what may be added to it.
-    private static String gap(RoundPlan plan) {
-        return plan.draw().gapSpread() == 0
-                ? "" + plan.gapBeats()
-                : plan.gapBeats() + "–" + (plan.gapBeats() + plan.draw().gapSpread());
-    }
-
-    /// What was drawn for the round, and how well it could be guessed.
-    private void drawn(Stretch stretch) {
-        String first = IntStream.range(0, Math.min(SHOWN_TURNS, stretch.repetitions()))
-                .mapToObj(r -> stretch.part().turn(r).choices())
-                .collect(Collectors.joining("  |  "));
-        round.getChildren().add(Look.flow(Look.text(Texts.of("rounds.drawn", first), "small", "of-partner")));
-        for (Guessing guessing : stretch.part().guessing(stretch.repetitions())) {
-            List<String> counts = new ArrayList<>();
-            for (int i = 0; i < guessing.choice().options(); i++) {
-                counts.add(Texts.of(
-                        "rounds.drawn.count",
-                        guessing.choice().words(i),
-                        guessing.drawn().get(i)));
-            }
-            round.getChildren()
-                    .add(Look.flow(Look.text(
-                            Texts.of(
-                                    "rounds.guess",
-                                    String.join(", ", counts),
-                                    guessing.bits(),
-                                    guessing.hits(),
-                                    guessing.draws(),
-                                    guessing.often()),
-                            "soft")));
-        }
-    }
-
-    private static VBox number(String number, String unit) {
-        VBox box = new VBox(0, Look.text(number, "figure-number"), Look.text(unit, "soft"));
-        box.setAlignment(Pos.BOTTOM_LEFT);
-        return box;
-    }
-
-    private void showCost(Optional<Schedule> schedule) {
-        List<Stretch> rounds = schedule.map(Schedule::rounds).orElse(List.of());
-        int repetitions = rounds.stream().mapToInt(Stretch::repetitions).sum();
-        Contact session = schedule.map(Schedule::contact).orElse(Contact.NONE);
-        Contact week = Tonight.week(desk.camp(), desk.today());
-        long minutes = schedule.filter(s -> !s.rounds().isEmpty())
-                .map(s -> s.lengthMs() - Schedule.READY_MS)
-                .orElse(0L);
-        cost.getChildren()
-                .setAll(
-                        cost("rounds.cost.minutes", Texts.clock(minutes / 1000.0)),
-                        cost("rounds.cost.reps", "" + repetitions),
-                        cost("rounds.cost.pads", session.pads() + " · " + week.pads()),
-                        cost("rounds.cost.partner", session.onPartner() + " · " + week.onPartner()),
-                        cost("rounds.cost.heads", session.onHeads() + " · " + week.onHeads()),
-                        Look.flow(Look.text(limbs(session), "soft")));
-        schedule.ifPresent(s -> desk.tonight()
-                .ifPresent(t -> Tonight.excesses(desk.camp(), t, s)
-                        .forEach(excess ->
-                                cost.getChildren().add(Look.flow(Look.text(Cards.limit(excess), severity(excess)))))));
-        cost.getChildren().add(Look.flow(Look.text(Texts.of("caution.short"), "caution")));
-    }
-
-    /// A passed limit weighs as much as the coach says.
-    private String severity(Limits.Excess excess) {
-        Severity severity =
-                desk.camp().context().severities().of(excess.limit().of().code());
-        return severity == Severity.STOP ? "footer-wrong" : "strong";
-    }
-
-    private static String limbs(Contact contact) {
-        return contact.byLimb().entrySet().stream()
-                .map(e -> Texts.of("rounds.limb", e.getKey().words(), e.getValue()))
-                .collect(Collectors.joining(" · "));
-    }
-
-    private static HBox cost(String key, String value) {
-        HBox row = new HBox(Look.text(Texts.of(key), "small"), Look.spring(), Look.text(value, "mono-strong"));
-        row.setAlignment(Pos.BASELINE_LEFT);
-        return row;
     }
 
     private void chooseRound(int index) {
@@ -374,6 +220,7 @@ public final class Rounds implements Station {
             case L -> change(r -> climbed(r, key.isShiftDown() ? -1 : 1));
             case U -> change(r -> r.withBursts((r.bursts() + 1) % (RoundPlan.MOST_BURSTS + 1)));
             case T -> nextTemplate();
+            case W -> !key.isControlDown() && (key.isShiftDown() ? takeTurns() : change(this::otherWorks));
             case A -> !key.isControlDown() && fill();
             case D ->
                 change(r -> r.with(new Draw(
@@ -496,23 +343,60 @@ public final class Rounds implements Station {
                 .map(Template::rounds)
                 .orElse(USUAL_ROUNDS);
         List<String> here = plans().stream().map(RoundPlan::drillId).toList();
+        boolean turns = desk.tonight().filter(s -> Turns.taken(desk.camp(), s)).isPresent();
+        int lines = (room - here.size()) / (turns ? 2 : 1);
         List<Filling.Choice> choices = Filling.of(desk.camp(), desk.today(), room + here.size()).stream()
                 .filter(c -> !here.contains(c.drill().id()))
-                .limit(Math.max(0, room - here.size()))
+                .limit(Math.max(0, lines))
                 .toList();
         if (choices.isEmpty()) {
-            desk.warn(Texts.of(here.size() >= room ? "rounds.fill.full" : "rounds.fill.nothing"));
+            desk.warn(Texts.of(lines < 1 ? "rounds.fill.full" : "rounds.fill.nothing"));
             return true;
         }
         int before = plans().size();
         if (desk.addToTonight(choices)) {
             List<RoundPlan> plans = plans();
             for (int i = 0; i < choices.size(); i++) {
-                reasons.put(plans.get(before + i).id(), choices.get(i).reason());
+                reasons.put(
+                        plans.get(before + i * (turns ? 2 : 1)).id(),
+                        choices.get(i).reason());
             }
             chosenRound = before;
-            desk.say(Texts.of("rounds.filled", choices.size()));
+            desk.say(Texts.of("rounds.filled", plans().size() - before));
         }
+        open();
+        return true;
+    }
+
+    /// The round is the other one's: the athlete works it or the partner at the door.
+    private RoundPlan otherWorks(RoundPlan plan) {
+        if (!plan.isAthletes()) {
+            return plan.by("");
+        }
+        Optional<Partner> partner = desk.camp().partner();
+        if (partner.isEmpty()) {
+            desk.warn(Texts.of("rounds.turns.nobody"));
+        }
+        return plan.by(partner.map(Partner::id).orElse(""));
+    }
+
+    /// Each of the athlete's lines comes a second time, with the partner at the door working.
+    private boolean takeTurns() {
+        if (desk.camp().partner().isEmpty()) {
+            desk.warn(Texts.of("rounds.turns.nobody"));
+            return true;
+        }
+        desk.tonight()
+                .flatMap(session -> Turns.takenBy(desk.camp(), session, 0))
+                .ifPresentOrElse(
+                        edit -> {
+                            if (desk.save(edit)) {
+                                desk.say(Texts.of(
+                                        "rounds.turns",
+                                        desk.camp().setting().partner().name()));
+                            }
+                        },
+                        () -> desk.warn(Texts.of("rounds.turns.none")));
         open();
         return true;
     }

@@ -80,7 +80,7 @@ public final class Shell implements Frame {
         stations.put(Name.BENCH, new Bench(desk, this::go, this::type, callLine::text));
         stations.put(Name.ROUNDS, new Rounds(desk, this::go));
         stations.put(Name.FLOOR, new Floor(desk, sounds, clockMs, this::go));
-        stations.put(Name.BOOK, new Book(desk, this::go, this::type));
+        stations.put(Name.BOOK, new Book(desk, this));
         HBox footer = new HBox(20, keys, Look.spring(), notice);
         band.setOnMouseClicked(_ -> openCard());
         footer.setAlignment(Pos.CENTER_LEFT);

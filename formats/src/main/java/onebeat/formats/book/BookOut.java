@@ -8,6 +8,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import onebeat.core.book.Judgement;
 import onebeat.core.book.Ledger.Day;
+import onebeat.core.book.Note;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
 import onebeat.core.film.Share;
@@ -37,7 +38,8 @@ public final class BookOut {
             "stopped",
             "clean_low",
             "clean_high",
-            "faults");
+            "faults",
+            "notes");
 
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
@@ -67,9 +69,18 @@ public final class BookOut {
                         day.count(Judgement.STOPPED),
                         clean.map(s -> "" + s.low()).orElse(""),
                         clean.map(s -> "" + s.high()).orElse(""),
-                        faults(day.faults()));
+                        faults(day.faults()),
+                        Harmless.text(notes(camp, drill, day)));
             }
         }
+    }
+
+    /// What was written down on that day; with each of its steps, as the day has one row a step.
+    private static String notes(Camp camp, Drill drill, Day day) {
+        return camp.notesOf(drill.id()).stream()
+                .filter(n -> n.date().equals(day.date()))
+                .map(Note::text)
+                .collect(Collectors.joining("; "));
     }
 
     private static String faults(Map<String, Integer> faults) {
@@ -77,7 +88,8 @@ public final class BookOut {
                 .entrySet().stream().map(e -> e.getKey() + " " + e.getValue()).collect(Collectors.joining("; "));
     }
 
-    /// A camp's book as one JSON object, `{days [{…}]}`, with the columns of the CSV as keys and the faults
+    /// A camp's book as one JSON object, `{days [{…}], notes [{drill, date, text}]}`, with the columns of
+    /// the CSV as keys and the faults
     /// as an object.
     public static String json(Camp camp) {
         ObjectNode root = MAPPER.createObjectNode();
@@ -101,6 +113,15 @@ public final class BookOut {
                 ObjectNode faults = node.putObject("faults");
                 new TreeMap<>(day.faults()).forEach(faults::put);
             }
+        }
+        ArrayNode notes = root.putArray("notes");
+        for (Note note : camp.notesOn("")) {
+            notes.addObject()
+                    .put(
+                            "drill",
+                            camp.drills().get(note.drillId()).map(Drill::name).orElse(""))
+                    .put("date", note.date().toString())
+                    .put("text", note.text());
         }
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
     }

@@ -4,7 +4,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.NavigableMap;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import onebeat.core.exchange.Phrases;
 import onebeat.core.holding.Contact;
 import onebeat.core.holding.Script;
@@ -14,7 +18,10 @@ import onebeat.core.play.Who;
 import onebeat.core.review.Limits;
 import onebeat.core.review.Review;
 import onebeat.core.review.Severity;
+import onebeat.core.rounds.Block;
+import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
+import onebeat.core.rounds.Schedule.Between;
 import onebeat.core.rounds.Schedule.Stretch;
 import onebeat.core.rounds.Session;
 import onebeat.core.timing.Timing;
@@ -125,36 +132,33 @@ public final class Cards {
                 what.review.context().rung().id());
     }
 
-    /// The session's sheet: its rounds, what it costs, and the coach's limits.
+    /// The session's sheet: its rounds and what is done between them, what it costs, and the coach's limits.
     ///
+    /// @param whose who works in a round and who holds, in words; empty where nobody takes turns
     /// @param over what passes a limit of the coach
     public static Sheet session(
-            Session session, Schedule schedule, String athlete, String partner, List<Limits.Excess> over) {
-        List<Row> rows = new ArrayList<>();
-        int number = 0;
+            Session session,
+            Schedule schedule,
+            String athlete,
+            String partner,
+            Function<RoundPlan, String> whose,
+            List<Limits.Excess> over) {
+        NavigableMap<Long, Row> byTime = new TreeMap<>();
         for (Stretch stretch : schedule.rounds()) {
-            number++;
-            Contact contact = stretch.contact();
-            rows.add(new Row(
-                    "" + number,
-                    stretch.part().name(),
-                    WORDS.say(
-                            "round",
-                            stretch.part().text(),
-                            stretch.part().plan().bpm(),
-                            stretch.repetitions(),
-                            stretch.part().plan().rung().id(),
-                            contact.pads(),
-                            contact.onPartner(),
-                            contact.onHeads()),
-                    Whose.BOTH));
+            byTime.put(
+                    stretch.startMs(),
+                    row(stretch, byTime.size() + 1, whose.apply(stretch.part().plan())));
         }
+        for (Between between : schedule.between()) {
+            if (between.block().kind() != Block.Kind.REST) {
+                byTime.put(between.startMs(), row(between));
+            }
+        }
+        List<Row> rows = List.copyOf(byTime.values());
         Contact all = schedule.contact();
         List<String> after = new ArrayList<>();
         after.add(WORDS.say("contact.session", all.pads(), all.onPartner(), all.onHeads()));
         over.forEach(excess -> after.add(limit(excess)));
-        long from =
-                schedule.rounds().isEmpty() ? 0 : schedule.rounds().getFirst().startMs();
         return new Sheet(
                 session.name(),
                 WORDS.say(
@@ -163,7 +167,7 @@ public final class Cards {
                         athlete,
                         partner,
                         session.scheme().name(),
-                        clock(schedule.lengthMs() - from)),
+                        clock(schedule.rounds().isEmpty() ? 0 : schedule.lengthMs() - Schedule.READY_MS)),
                 "",
                 Optional.empty(),
                 List.of(),
@@ -171,6 +175,36 @@ public final class Cards {
                 rows.size() > 7 ? 2 : 1,
                 after,
                 WORDS.say("cautions"));
+    }
+
+    private static Row row(Stretch stretch, int number, String whose) {
+        Contact contact = stretch.contact();
+        String told = WORDS.say(
+                "round",
+                stretch.part().text(),
+                stretch.part().plan().bpm(),
+                stretch.repetitions(),
+                stretch.part().plan().rung().id(),
+                contact.pads() + contact.held(),
+                contact.onPartner(),
+                contact.onHeads());
+        return new Row(
+                "" + number,
+                stretch.part().name(),
+                whose.isEmpty() ? told : whose + " " + told,
+                stretch.part().plan().isAthletes() ? Whose.BOTH : Whose.PARTNER);
+    }
+
+    /// Warm-up, feet, trunk and the like, with how each exercise is made easier and harder.
+    private static Row row(Between between) {
+        String exercises = between.block().exercises().stream()
+                .map(e -> WORDS.say("exercise", e.name(), clock(e.seconds() * 1000L), e.easier(), e.harder()))
+                .collect(Collectors.joining(" "));
+        return new Row(
+                clock(between.block().seconds() * 1000L),
+                WORDS.say("block." + between.block().kind()),
+                exercises,
+                Whose.BOTH);
     }
 
     /// A limit that is passed, in words.

@@ -1,0 +1,151 @@
+package onebeat.core.camp;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import onebeat.core.book.Note;
+import onebeat.core.book.Repetition;
+import onebeat.core.book.RoundRun;
+import onebeat.core.exchange.Family;
+import onebeat.core.film.Exchange;
+import onebeat.core.film.Reel;
+import onebeat.core.holding.Partner;
+import onebeat.core.rounds.RoundPlan;
+import onebeat.core.rounds.Session;
+import onebeat.core.timing.Rung;
+
+/// Two athletes take turns as athlete and holder: one works a round while the other feeds and holds, then they
+/// change.
+public final class Turns {
+
+    private static final String HOLDS = "athlete";
+
+    private Turns() {}
+
+    /// The camp as it is in a round of this worker. For a partner it is turned round: he is the athlete,
+    /// with what
+    /// the book holds of him; the camp's athlete feeds and holds for him with the gear that he brought. The
+    /// film
+    /// does not speak of them.
+    ///
+    /// @param worker the id of a partner, or nothing for the camp's own athlete
+    /// @return empty where there is no such partner
+    public static Optional<Camp> workedBy(Camp camp, String worker) {
+        return worker.isEmpty()
+                ? Optional.of(camp)
+                : camp.partners().get(worker).map(partner -> turned(camp, partner));
+    }
+
+    private static Camp turned(Camp camp, Partner works) {
+        Card card = camp.card();
+        Partner holds = new Partner(
+                HOLDS,
+                card.athlete(),
+                false,
+                works.gear(),
+                works.jab(),
+                Set.of(),
+                EnumSet.allOf(Family.class),
+                Rung.LIVE);
+        return Camp.empty(new Card(
+                        card.name(),
+                        works.body(),
+                        card.athlete(),
+                        card.firstDay(),
+                        card.fightNight(),
+                        card.school(),
+                        HOLDS))
+                .withReels(Shelf.of(Reel::id))
+                .withExchanges(Shelf.of(Exchange::id))
+                .withDrills(camp.drills())
+                .withOwnLines(camp.ownLines())
+                .withSessions(camp.sessions())
+                .withRounds(camp.rounds())
+                .withRuns(Shelf.of(RoundRun::id)
+                        .withAll(camp.runsOf(works.id()).stream()
+                                .map(RoundRun::asAthletes)
+                                .toList()))
+                .withRepetitions(Shelf.of(Repetition::id)
+                        .withAll(camp.repetitionsOf(works.id()).stream()
+                                .map(Repetition::asAthletes)
+                                .toList()))
+                .withNotes(Shelf.of(Note::id)
+                        .withAll(camp.notesOn(works.id()).stream()
+                                .map(Note::asAthletes)
+                                .toList()))
+                .withPartners(Shelf.of(Partner::id).with(holds));
+    }
+
+    /// Who works in a round.
+    public static String worker(Camp camp, RoundPlan round) {
+        return round.isAthletes() ? camp.card().athlete().name() : partner(camp, round);
+    }
+
+    /// Who feeds and holds in a round.
+    public static String holder(Camp camp, RoundPlan round) {
+        return round.isAthletes()
+                ? camp.setting().partner().name()
+                : camp.card().athlete().name();
+    }
+
+    private static String partner(Camp camp, RoundPlan round) {
+        return camp.partners().get(round.worker()).map(Partner::name).orElse("");
+    }
+
+    /// Whether anybody but the athlete has a round in a session.
+    public static boolean taken(Camp camp, Session session) {
+        return camp.roundsOf(session.id()).stream().anyMatch(r -> !r.isAthletes());
+    }
+
+    /// After each of the athlete's rounds the same line comes for the partner at the door, where it does
+    /// not yet,
+    /// at the step and tempo that the book has for him.
+    ///
+    /// @param from the first round that gets its turn, by its place
+    /// @return empty where nobody is at the door or nothing is to be added
+    public static Optional<Edit> takenBy(Camp camp, Session session, int from) {
+        Optional<Partner> partner = camp.partner();
+        if (partner.isEmpty()) {
+            return Optional.empty();
+        }
+        String worker = partner.get().id();
+        Camp turned = turned(camp, partner.get());
+        List<RoundPlan> rounds = camp.roundsOf(session.id());
+        List<Edit> edits = new ArrayList<>();
+        int number = Integer.parseInt(camp.rounds().nextId("r").substring(1));
+        int place = 0;
+        for (int i = 0; i < rounds.size(); i++) {
+            RoundPlan round = rounds.get(i);
+            if (round.position() != place) {
+                edits.add(Edit.change(Place.ROUNDS, round, round.at(place)));
+            }
+            place++;
+            boolean followed = i + 1 < rounds.size()
+                    && rounds.get(i + 1).worker().equals(worker)
+                    && rounds.get(i + 1).drillId().equals(round.drillId());
+            if (round.isAthletes() && !followed && round.position() >= from) {
+                edits.add(Edit.add(
+                        Place.ROUNDS,
+                        own(turned, round, "r" + number++).at(place).by(worker)));
+                place++;
+            }
+        }
+        return edits.isEmpty() ? Optional.empty() : Optional.of(new Edit.Together(edits));
+    }
+
+    /// The round of the other one: at what the book proposes for him; the whole line at its own tempo where
+    /// he never
+    /// did it.
+    private static RoundPlan own(Camp turned, RoundPlan round, String id) {
+        RoundPlan like = new RoundPlan(id, round.sessionId(), 0, round.drillId(), round.bpm(), round.gapBeats());
+        return turned.drills()
+                .get(round.drillId())
+                .map(drill -> Filling.proposal(turned, drill)
+                        .map(p -> like.on(p.rung()).withBpm(p.bpm()))
+                        .orElseGet(() -> like.withBpm(drill.bpm())))
+                .orElse(like)
+                .withBursts(round.bursts());
+    }
+}

@@ -1,0 +1,163 @@
+package onebeat.desktop.book;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Polygon;
+import javafx.scene.shape.Rectangle;
+import javafx.scene.shape.Shape;
+import onebeat.core.book.Ledger;
+import onebeat.core.book.Ledger.Day;
+import onebeat.core.book.Note;
+import onebeat.core.book.Proposal;
+import onebeat.core.camp.Camp;
+import onebeat.core.camp.Drill;
+import onebeat.core.camp.Filling;
+import onebeat.core.film.Share;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.play.Play;
+import onebeat.core.play.PlayedWay;
+import onebeat.core.play.Who;
+import onebeat.core.timing.Timing;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Texts;
+
+/// One drill in the book: what it is, its strand across the days, and what is proposed for it.
+final class BookRow extends HBox {
+
+    private final Camp camp;
+
+    /// A drill with what happened to it.
+    record Entry(Drill drill, Ledger ledger) {
+
+        /// The day on which it ran last.
+        LocalDate last() {
+            return ledger.days().isEmpty()
+                    ? LocalDate.MIN
+                    : ledger.days().getLast().date();
+        }
+    }
+
+    /// @param camp the camp of whoever the book is about
+    /// @param first the first day that the strands show
+    BookRow(Camp camp, Entry entry, LocalDate first, LocalDate today) {
+        super(14);
+        this.camp = camp;
+        VBox name = new VBox(
+                2,
+                Look.flow(Look.text(entry.drill.name(), "strong")),
+                Look.text(shortened(entry.drill.line(), 36), "mono-tight"),
+                Look.text(ran(entry.ledger), "soft"));
+        inOneBeat(entry).ifPresent(words -> name.getChildren().add(Look.flow(Look.text(words, "soft"))));
+        if (!entry.drill.overruled().isEmpty()) {
+            name.getChildren().add(Look.flow(Look.text(Texts.of("book.overruled", entry.drill.overruled()), "soft")));
+        }
+        camp.notesOf(entry.drill.id()).stream()
+                .findFirst()
+                .ifPresent(note -> name.getChildren().add(Look.flow(Look.text(note(note), "small"))));
+        name.setMinWidth(284);
+        name.setPrefWidth(284);
+        DrillStrand strand = new DrillStrand(entry.ledger, first, today);
+        HBox.setHgrow(strand, Priority.ALWAYS);
+        getChildren().setAll(name, strand, proposal(entry));
+        setAlignment(Pos.CENTER_LEFT);
+        getStyleClass().setAll("row");
+    }
+
+    private static String note(Note note) {
+        return Texts.of("book.note", note.date().toString(), note.text());
+    }
+
+    private static String shortened(String line, int most) {
+        return line.length() <= most ? line : line.substring(0, most - 1) + "…";
+    }
+
+    /// How much of it ran, and how fast it was mostly clean.
+    private static String ran(Ledger ledger) {
+        int seconds = ledger.days().stream().mapToInt(Day::seconds).sum();
+        int called = ledger.days().stream().mapToInt(Day::called).sum();
+        String ran = Texts.of("book.ran", Texts.clock(seconds), called);
+        return ledger.reached().isPresent()
+                ? Texts.of("book.reached", ran, ledger.reached().getAsInt())
+                : ran;
+    }
+
+    /// How many of its answers come on the beat of what they answer, and how often they did.
+    private Optional<String> inOneBeat(Entry entry) {
+        if (!(Notation.read(entry.drill.line(), camp.vocabulary()) instanceof Read read)) {
+            return Optional.empty();
+        }
+        List<Double> answers = new ArrayList<>();
+        for (PlayedWay way : Play.of(read.line(), camp.setting()).ways()) {
+            way.strikesOf(Who.ATHLETE).forEach(s -> Timing.oneBeat(way, s).ifPresent(answers::add));
+        }
+        long inOne = answers.stream().filter(beats -> beats == 0).count();
+        if (inOne == 0) {
+            return Optional.empty();
+        }
+        String planned = Texts.of("book.onebeat", inOne, answers.size());
+        Optional<Share> inTime = entry.ledger.inTime();
+        return Optional.of(inTime.map(share -> Texts.of(
+                        "book.intime",
+                        planned,
+                        share.n(),
+                        share.of(),
+                        Math.round(share.low() * 100),
+                        Math.round(share.high() * 100)))
+                .orElse(planned));
+    }
+
+    static String head(Proposal proposal) {
+        return proposal.changesStep()
+                ? Texts.of("proposal.step." + proposal.move(), proposal.rung().id(), proposal.bpm())
+                : Texts.of("proposal." + proposal.move(), proposal.bpm());
+    }
+
+    private HBox proposal(Entry entry) {
+        Optional<Proposal> proposal = Filling.proposal(camp, entry.drill);
+        Shape mark = proposal.map(p -> mark(p.move())).orElseGet(() -> new Circle(4));
+        String head = proposal.map(BookRow::head).orElse(Texts.of("proposal.none"));
+        String why = proposal.map(p -> Texts.of(
+                        "proposal.why",
+                        p.clean().n(),
+                        p.clean().of(),
+                        Math.round(p.clean().low() * 100),
+                        Math.round(p.clean().high() * 100)))
+                .orElse("");
+        VBox words = new VBox(2, Look.text(head, "strong"), Look.text(why, "soft"));
+        VBox holder = new VBox(mark);
+        holder.setAlignment(Pos.CENTER);
+        holder.setMinWidth(24);
+        HBox box = new HBox(8, holder, words);
+        box.setAlignment(Pos.CENTER_LEFT);
+        box.setMinWidth(236);
+        box.setPrefWidth(236);
+        return box;
+    }
+
+    /// A wedge up, a wedge down, a block for the same again, a square for what stands at the top.
+    private static Shape mark(Proposal.Move move) {
+        Shape shape = switch (move) {
+            case UP -> new Polygon(0, 14, 16, 14, 8, 0);
+            case BACK -> new Polygon(0, 0, 16, 0, 8, 14);
+            case AGAIN -> new Rectangle(14, 7);
+            case KEEP -> new Rectangle(12, 12);
+            case TOO_FEW -> new Circle(4);
+        };
+        shape.getStyleClass()
+                .setAll(
+                        switch (move) {
+                            case UP, KEEP -> "book-up";
+                            case BACK -> "book-back";
+                            case AGAIN, TOO_FEW -> "book-again";
+                        });
+        return shape;
+    }
+}

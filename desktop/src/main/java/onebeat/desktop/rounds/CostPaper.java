@@ -1,0 +1,71 @@
+package onebeat.desktop.rounds;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.geometry.Pos;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import onebeat.core.camp.Tonight;
+import onebeat.core.holding.Contact;
+import onebeat.core.review.Limits;
+import onebeat.core.review.Severity;
+import onebeat.core.rounds.Schedule;
+import onebeat.core.rounds.Schedule.Stretch;
+import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Texts;
+import onebeat.formats.cards.Cards;
+
+/// What tonight costs the athlete and the partner: time, repetitions and touches, beside the week's.
+final class CostPaper extends VBox {
+
+    private final Desk desk;
+
+    CostPaper(Desk desk) {
+        super(6);
+        this.desk = desk;
+    }
+
+    void show(Optional<Schedule> schedule) {
+        List<Stretch> rounds = schedule.map(Schedule::rounds).orElse(List.of());
+        int repetitions = rounds.stream().mapToInt(Stretch::repetitions).sum();
+        Contact session = schedule.map(Schedule::contact).orElse(Contact.NONE);
+        Contact week = Tonight.week(desk.camp(), desk.today());
+        long minutes = schedule.filter(s -> !s.rounds().isEmpty())
+                .map(s -> s.lengthMs() - Schedule.READY_MS)
+                .orElse(0L);
+        getChildren()
+                .setAll(
+                        cost("rounds.cost.minutes", Texts.clock(minutes / 1000.0)),
+                        cost("rounds.cost.reps", "" + repetitions),
+                        cost("rounds.cost.pads", session.pads() + " · " + week.pads()),
+                        cost("rounds.cost.partner", session.onPartner() + " · " + week.onPartner()),
+                        cost("rounds.cost.heads", session.onHeads() + " · " + week.onHeads()),
+                        Look.flow(Look.text(limbs(session), "soft")));
+        schedule.ifPresent(s -> desk.tonight()
+                .ifPresent(t -> Tonight.excesses(desk.camp(), t, s)
+                        .forEach(excess ->
+                                getChildren().add(Look.flow(Look.text(Cards.limit(excess), severity(excess)))))));
+        getChildren().add(Look.flow(Look.text(Texts.of("caution.short"), "caution")));
+    }
+
+    /// A passed limit weighs as much as the coach says.
+    private String severity(Limits.Excess excess) {
+        Severity severity =
+                desk.camp().context().severities().of(excess.limit().of().code());
+        return severity == Severity.STOP ? "footer-wrong" : "strong";
+    }
+
+    private static String limbs(Contact contact) {
+        return contact.byLimb().entrySet().stream()
+                .map(e -> Texts.of("rounds.limb", e.getKey().words(), e.getValue()))
+                .collect(Collectors.joining(" · "));
+    }
+
+    private static HBox cost(String key, String value) {
+        HBox row = new HBox(Look.text(Texts.of(key), "small"), Look.spring(), Look.text(value, "mono-strong"));
+        row.setAlignment(Pos.BASELINE_LEFT);
+        return row;
+    }
+}

@@ -1,0 +1,151 @@
+package onebeat.desktop.rounds;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import javafx.geometry.Pos;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import onebeat.core.camp.Camp;
+import onebeat.core.camp.Turns;
+import onebeat.core.holding.Guessing;
+import onebeat.core.rounds.RoundPlan;
+import onebeat.core.rounds.Schedule.Stretch;
+import onebeat.core.timing.Link;
+import onebeat.core.timing.Timing;
+import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.LineWatch;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Texts;
+import onebeat.desktop.rope.RopeView;
+
+/// One round of tonight: whose it is, its line, its numbers, and what was drawn for it.
+final class RoundPaper extends VBox {
+
+    /// So many drawn repetitions are shown.
+    private static final int SHOWN_TURNS = 24;
+
+    private final Desk desk;
+    private final RopeView rope = new RopeView();
+
+    RoundPaper(Desk desk) {
+        super(6);
+        this.desk = desk;
+        VBox.setVgrow(rope, Priority.ALWAYS);
+        rope.setMinHeight(0);
+    }
+
+    /// Shows a round.
+    ///
+    /// @param here the round; empty where there is none
+    /// @param number its number, from 1
+    /// @param reason why it was put there; may be empty
+    void show(Optional<Stretch> here, int number, String reason) {
+        if (here.isEmpty()) {
+            getChildren().setAll(Look.flow(Look.text(Texts.of("rounds.round.empty"), "soft")));
+            return;
+        }
+        Stretch stretch = here.get();
+        RoundPlan plan = stretch.part().plan();
+        double ceiling = stretch.part().played().ways().stream()
+                .flatMap(w -> Timing.ceiling(w).stream())
+                .mapToDouble(Link::ceilingBpm)
+                .min()
+                .orElse(RoundPlan.MOST_BPM);
+        HBox numbers = new HBox(
+                26,
+                number("" + plan.bpm(), Texts.of("tempo.unit")),
+                number("" + stretch.repetitions(), Texts.of("rounds.number.reps")),
+                number(gap(plan), Texts.of("rounds.number.gap")));
+        String limit = plan.bpm() > ceiling
+                ? Texts.of("rounds.over", Math.floor(ceiling))
+                : ceiling < RoundPlan.MOST_BPM
+                        ? Texts.of("rounds.under", Math.floor(ceiling))
+                        : Texts.of("tempo.open", RoundPlan.MOST_BPM);
+        Camp camp = desk.camp();
+        String worker = Turns.worker(camp, plan);
+        String holder = Turns.holder(camp, plan);
+        rope.show(Turns.workedBy(camp, plan.worker())
+                .map(Camp::context)
+                .flatMap(context -> LineWatch.see(
+                                stretch.part().text(), context.at(plan.bpm()).on(plan.rung()))
+                        .review())
+                .map(review -> new RopeView.Picture(review, 0, worker, holder, false))
+                .orElse(null));
+        getChildren()
+                .setAll(
+                        Look.flow(Look.text(number + "  " + stretch.part().name(), "strong")),
+                        Look.flow(Look.text(
+                                Texts.of("rounds.worker", worker, holder), plan.isAthletes() ? "soft" : "strong")),
+                        numbers,
+                        Look.flow(Look.text(
+                                Texts.of("rounds.step", plan.rung().id()) + " " + limit + bursts(plan), "small")));
+        if (!drilledItself(stretch)) {
+            getChildren().add(Look.flow(Look.text(stretch.part().text(), "mono-strong")));
+        }
+        if (!reason.isEmpty()) {
+            getChildren().add(Look.flow(Look.text(reason, "soft")));
+        }
+        if (stretch.part().drawn().isEmpty()) {
+            getChildren().add(rope);
+        } else {
+            drawn(stretch);
+        }
+    }
+
+    private static String bursts(RoundPlan plan) {
+        return plan.bursts() == 0 ? "" : " " + Texts.of("rounds.bursts", plan.bursts());
+    }
+
+    /// Whether the round drills the camp's line as it is and not a stage of its ladder.
+    private boolean drilledItself(Stretch stretch) {
+        return desk.camp()
+                .drills()
+                .get(stretch.part().plan().drillId())
+                .map(d -> d.line().equals(stretch.part().text()))
+                .orElse(true);
+    }
+
+    /// The gap, with what may be added to it.
+    private static String gap(RoundPlan plan) {
+        return plan.draw().gapSpread() == 0
+                ? "" + plan.gapBeats()
+                : plan.gapBeats() + "–" + (plan.gapBeats() + plan.draw().gapSpread());
+    }
+
+    /// What was drawn for the round, and how well it could be guessed.
+    private void drawn(Stretch stretch) {
+        String first = IntStream.range(0, Math.min(SHOWN_TURNS, stretch.repetitions()))
+                .mapToObj(r -> stretch.part().turn(r).choices())
+                .collect(Collectors.joining("  |  "));
+        getChildren().add(Look.flow(Look.text(Texts.of("rounds.drawn", first), "small", "of-partner")));
+        for (Guessing guessing : stretch.part().guessing(stretch.repetitions())) {
+            List<String> counts = new ArrayList<>();
+            for (int i = 0; i < guessing.choice().options(); i++) {
+                counts.add(Texts.of(
+                        "rounds.drawn.count",
+                        guessing.choice().words(i),
+                        guessing.drawn().get(i)));
+            }
+            getChildren()
+                    .add(Look.flow(Look.text(
+                            Texts.of(
+                                    "rounds.guess",
+                                    String.join(", ", counts),
+                                    guessing.bits(),
+                                    guessing.hits(),
+                                    guessing.draws(),
+                                    guessing.often()),
+                            "soft")));
+        }
+    }
+
+    private static VBox number(String number, String unit) {
+        VBox box = new VBox(0, Look.text(number, "figure-number"), Look.text(unit, "soft"));
+        box.setAlignment(Pos.BOTTOM_LEFT);
+        return box;
+    }
+}
