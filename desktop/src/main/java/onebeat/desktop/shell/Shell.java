@@ -152,8 +152,8 @@ public final class Shell implements Frame {
     /// Takes the keys of a scene.
     public void attach(Scene scene) {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            if (pressed(e)) {
-                swallow = true;
+            swallow = pressed(e);
+            if (swallow) {
                 e.consume();
             }
         });
