@@ -175,7 +175,10 @@ public final class Book implements Station {
 
     private void proposedNext(Camp camp, List<Filling.Choice> choices) {
         List<Node> nodes = new ArrayList<>();
-        nodes.add(Look.text(Texts.of("book.next"), "small", "strong"));
+        String head = whose.isEmpty()
+                ? Texts.of("book.next")
+                : Texts.of("book.next.other", camp.card().athlete().name());
+        nodes.add(Look.text(head, "small", "strong"));
         for (Filling.Choice choice : choices) {
             nodes.add(Look.flow(
                     Look.text(choice.drill().name() + "  ", "small", "strong"), Look.text(choice.reason(), "soft")));

@@ -132,6 +132,7 @@ final class BookRow extends HBox {
                         Math.round(p.clean().high() * 100)))
                 .orElse("");
         VBox words = new VBox(2, Look.text(head, "strong"), Look.text(why, "soft"));
+        words.setAlignment(Pos.CENTER_LEFT);
         VBox holder = new VBox(mark);
         holder.setAlignment(Pos.CENTER);
         holder.setMinWidth(24);

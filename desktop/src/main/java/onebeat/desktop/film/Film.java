@@ -48,6 +48,9 @@ public final class Film implements Station {
     /// A new film is one round until somebody says how long its rounds are. A default (F40).
     private static final double ROUND_S = 180;
 
+    /// What words on the screen leave free beside them, in pixels.
+    private static final double BESIDE_WORDS = 40;
+
     private final Desk desk;
     private final Frame frame;
     private final HBox view = new HBox(14);
@@ -81,9 +84,11 @@ public final class Film implements Station {
     }
 
     private void build() {
-        HBox head = new HBox(new VBox(2, reelName, scene), Look.spring(), time);
+        VBox clock = new VBox(2, time, state);
+        clock.setAlignment(Pos.TOP_RIGHT);
+        HBox head = new HBox(new VBox(2, reelName, scene), Look.spring(), clock);
         head.setAlignment(Pos.TOP_LEFT);
-        VBox foot = new VBox(2, cannot, state);
+        VBox foot = new VBox(cannot);
         foot.setAlignment(Pos.CENTER);
         VBox over = new VBox(head, spring(), foot);
         over.setMouseTransparent(true);
@@ -91,6 +96,7 @@ public final class Film implements Station {
         StackPane screen = new StackPane(reeling.screen(), over);
         screen.getStyleClass().add("screen");
         screen.setMinSize(0, 0);
+        cannot.wrappingWidthProperty().bind(screen.widthProperty().subtract(BESIDE_WORDS));
         VBox.setVgrow(screen, Priority.ALWAYS);
         VBox left = new VBox(10, screen, axis, rows);
         right.getChildren().setAll(habits);

@@ -21,6 +21,9 @@ import onebeat.desktop.rope.Curve.Point;
 /// Draws the floor: dark, huge, calm. It is laid out once for 1280 by 800 and scaled to the window as a whole.
 final class FloorView extends Pane {
 
+    /// What is told in so few letters is set so large that it can be read from afar.
+    private static final int LARGE_TOLD = 72;
+
     private static final PseudoClass LAST_TEN = PseudoClass.getPseudoClass("last-ten");
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
@@ -77,7 +80,8 @@ final class FloorView extends Pane {
         if (!now.feeder().isEmpty()) {
             nodes.add(right(680, now.feeder(), "floor-feeder"));
         }
-        nodes.add(at(LEFT, 776, told.isEmpty() ? Texts.of("floor.keys") : told, "floor-foot"));
+        boolean large = !told.isEmpty() && told.length() <= LARGE_TOLD;
+        nodes.add(at(LEFT, 776, told.isEmpty() ? Texts.of("floor.keys") : told, large ? "floor-told" : "floor-foot"));
         if (!now.cautions().isEmpty()) {
             TextFlow cautions = Look.flow(Look.text(now.cautions(), "floor-say"));
             cautions.setPrefWidth(560);

@@ -122,7 +122,7 @@ final class FloorWords {
                 0,
                 -1,
                 "",
-                first ? "" : tallyOf(schedule, next.get() - 1),
+                first ? "" : Texts.of("floor.tally.last", tallyOf(schedule, next.get() - 1)),
                 Texts.of("floor.next"),
                 next(schedule, coming),
                 sound,

@@ -54,7 +54,7 @@ record RopeLabels(Marks marks, RopeScale scale, Picture picture) {
     }
 
     private boolean isTall() {
-        return scale.height() >= RopeStrands.NAMES_FROM;
+        return scale.height() >= RopeScale.NAMES_FROM;
     }
 
     private void beat(Forks forks, int way, Beat beat, List<Step> steps, boolean low) {
@@ -79,7 +79,8 @@ record RopeLabels(Marks marks, RopeScale scale, Picture picture) {
         grade(forks, way, steps).ifPresent(grade -> graded(grade, x, single ? y + 15 : y + 12));
     }
 
-    /// A cue that takes no time stands where its way has parted from the others, not on the beat that all share.
+    /// A cue that takes no time stands where its way has parted from the others, not on the beat that all
+    /// share.
     private static boolean isCue(List<Step> steps) {
         return steps.stream()
                 .allMatch(s -> s.who() == Who.PARTNER && s.placed().technique().isReaction());

@@ -13,7 +13,13 @@ import onebeat.core.play.Who;
 record RopeScale(double width, double height, int beats, double widestCm, int lanes) {
 
     static final double LEFT = 84;
-    static final double RIGHT = 114;
+
+    /// From this height on there is room for the names of the bands at the right.
+    static final double NAMES_FROM = 235;
+
+    private static final double WITH_NAMES = 114;
+    private static final double WITHOUT_NAMES = 34;
+
     static final double TOP = 30;
     static final double BOTTOM = 62;
 
@@ -32,13 +38,18 @@ record RopeScale(double width, double height, int beats, double widestCm, int la
         this(width, height, beats, widestCm, 1);
     }
 
+    /// What is kept free at the right, in pixels.
+    double right() {
+        return height < NAMES_FROM ? WITHOUT_NAMES : WITH_NAMES;
+    }
+
     double x(double beat) {
-        double step = (width - LEFT - RIGHT) / (beats + 0.5);
+        double step = (width - LEFT - right()) / (beats + 0.5);
         return LEFT + (beat + 0.75) * step;
     }
 
     double beatAt(double x) {
-        double step = (width - LEFT - RIGHT) / (beats + 0.5);
+        double step = (width - LEFT - right()) / (beats + 0.5);
         return (x - LEFT) / step - 0.75;
     }
 

@@ -19,9 +19,6 @@ import onebeat.desktop.rope.RopeView.Picture;
 /// The ground of the rope: the reach bands, the beats, and both strands of every way that is drawn.
 record RopeStrands(Marks marks, RopeScale scale, Picture picture) {
 
-    /// Below this height the bands have no names: there is no room for them.
-    static final double NAMES_FROM = 235;
-
     void draw() {
         Forks forks = picture.forks();
         bands(forks);
@@ -45,10 +42,11 @@ record RopeStrands(Marks marks, RopeScale scale, Picture picture) {
     }
 
     private double right() {
-        return scale.width() - RopeScale.RIGHT + 12;
+        return scale.width() - scale.right() + 12;
     }
 
-    /// The bands of the athlete's own reach, each shaded to its far edge; where the other man's straight reaches
+    /// The bands of the athlete's own reach, each shaded to its far edge; where the other man's straight
+    /// reaches
     /// farther or less far has a line of his own.
     private void bands(Forks forks) {
         if (forks.lanes() > 1) {
@@ -90,7 +88,7 @@ record RopeStrands(Marks marks, RopeScale scale, Picture picture) {
 
     /// Each name stands at its edge above the middle, or below it where another one stands there already.
     private void labels(List<Label> labels) {
-        if (scale.height() < NAMES_FROM) {
+        if (scale.height() < RopeScale.NAMES_FROM) {
             return;
         }
         List<Double> taken = new ArrayList<>();

@@ -1,9 +1,11 @@
 package onebeat.desktop.rounds;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import onebeat.core.camp.Tonight;
@@ -35,14 +37,17 @@ final class CostPaper extends VBox {
         long minutes = schedule.filter(s -> !s.rounds().isEmpty())
                 .map(s -> s.lengthMs() - Schedule.READY_MS)
                 .orElse(0L);
-        getChildren()
-                .setAll(
-                        cost("rounds.cost.minutes", Texts.clock(minutes / 1000.0)),
-                        cost("rounds.cost.reps", "" + repetitions),
-                        cost("rounds.cost.pads", session.pads() + " · " + week.pads()),
-                        cost("rounds.cost.partner", session.onPartner() + " · " + week.onPartner()),
-                        cost("rounds.cost.heads", session.onHeads() + " · " + week.onHeads()),
-                        Look.flow(Look.text(limbs(session), "soft")));
+        List<Node> rows = new ArrayList<>();
+        rows.add(cost("rounds.cost.minutes", Texts.clock(minutes / 1000.0)));
+        rows.add(cost("rounds.cost.reps", "" + repetitions));
+        rows.add(cost("rounds.cost.pads", session.pads() + " · " + week.pads()));
+        if (session.held() + week.held() > 0) {
+            rows.add(cost("rounds.cost.held", session.held() + " · " + week.held()));
+        }
+        rows.add(cost("rounds.cost.partner", session.onPartner() + " · " + week.onPartner()));
+        rows.add(cost("rounds.cost.heads", session.onHeads() + " · " + week.onHeads()));
+        rows.add(Look.flow(Look.text(limbs(session), "soft")));
+        getChildren().setAll(rows);
         schedule.ifPresent(s -> desk.tonight()
                 .ifPresent(t -> Tonight.excesses(desk.camp(), t, s)
                         .forEach(excess ->

@@ -49,6 +49,9 @@ import onebeat.desktop.sound.Sounds;
 /// The whole window: one path of five stations, the camp above, the call line below.
 public final class Shell implements Frame {
 
+    /// What is said at the foot makes room for the keys again after so long; what went wrong stays.
+    private static final Duration SAID_FOR = Duration.seconds(12);
+
     private static final Duration DRAFT_AFTER = Duration.millis(350);
 
     private final Desk desk;
@@ -63,6 +66,7 @@ public final class Shell implements Frame {
     private final VBox foot;
     private final LineWatch watch = new LineWatch();
     private final PauseTransition draft = new PauseTransition(DRAFT_AFTER);
+    private final PauseTransition saidLong = new PauseTransition(SAID_FOR);
     private final Map<Name, Station> stations = new EnumMap<>(Name.class);
     private final Map<Name, String> lines = new EnumMap<>(Name.class);
     private Station here;
@@ -114,7 +118,13 @@ public final class Shell implements Frame {
         desk.noticeProperty().addListener((_, _, now) -> {
             notice.setText(now.text());
             notice.getStyleClass().setAll("label", now.wrong() ? "footer-wrong" : "footer");
+            if (now.wrong() || now.text().isEmpty()) {
+                saidLong.stop();
+            } else {
+                saidLong.playFromStart();
+            }
         });
+        saidLong.setOnFinished(_ -> desk.say(""));
         callLine.textProperty().addListener((_, _, now) -> {
             look(now);
             draft.playFromStart();

@@ -1,8 +1,10 @@
 package onebeat.formats.film;
 
+import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import onebeat.core.exchange.Band;
 import onebeat.core.exchange.Stance;
 import onebeat.core.film.Exchange;
@@ -83,12 +85,14 @@ record FilmRow(Function<String, Optional<String>> cell, Vocabulary vocabulary) {
                 return constant;
             }
         }
-        throw new Rejection(column, "not a known word: " + told(text));
+        String known = Arrays.stream(type.getEnumConstants())
+                .map(c -> c.name().toLowerCase(Locale.ROOT))
+                .collect(Collectors.joining(", "));
+        throw new Rejection(column, "not a known word: " + told(text) + "; known are " + known);
     }
 
     private Outcome outcome() throws Rejection {
-        String text = text("outcome");
-        return Outcome.of(text).orElseThrow(() -> new Rejection("outcome", "not a known outcome: " + told(text)));
+        return one(Outcome.class, "outcome");
     }
 
     private String line() throws Rejection {
