@@ -9,7 +9,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -48,8 +47,8 @@ public final class Film implements Station {
     /// A new film is one round until somebody says how long its rounds are. A default (F40).
     private static final double ROUND_S = 180;
 
-    /// What words on the screen leave free beside them, in pixels.
-    private static final double BESIDE_WORDS = 40;
+    /// What words on the screen leave free beside them, for the clock, in pixels.
+    private static final double BESIDE_WORDS = 150;
 
     private final Desk desk;
     private final Frame frame;
@@ -86,11 +85,9 @@ public final class Film implements Station {
     private void build() {
         VBox clock = new VBox(2, time, state);
         clock.setAlignment(Pos.TOP_RIGHT);
-        HBox head = new HBox(new VBox(2, reelName, scene), Look.spring(), clock);
+        HBox head = new HBox(new VBox(2, reelName, scene, cannot), Look.spring(), clock);
         head.setAlignment(Pos.TOP_LEFT);
-        VBox foot = new VBox(cannot);
-        foot.setAlignment(Pos.CENTER);
-        VBox over = new VBox(head, spring(), foot);
+        VBox over = new VBox(head);
         over.setMouseTransparent(true);
         over.getStyleClass().add("screen-words");
         StackPane screen = new StackPane(reeling.screen(), over);
@@ -118,12 +115,6 @@ public final class Film implements Station {
                 e.setDropCompleted(true);
             }
         });
-    }
-
-    private static Pane spring() {
-        Pane spring = new Pane();
-        VBox.setVgrow(spring, Priority.ALWAYS);
-        return spring;
     }
 
     @Override

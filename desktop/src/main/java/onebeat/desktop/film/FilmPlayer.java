@@ -31,6 +31,10 @@ final class FilmPlayer implements Player {
     private OptionalDouble runs = OptionalDouble.empty();
 
     private boolean ready;
+    private boolean wrong;
+
+    /// A film that is neither ready nor wrong after so long cannot be played.
+    private final PauseTransition patience = new PauseTransition(Duration.seconds(8));
 
     private FilmPlayer(MediaPlayer player, double fromS, Runnable moved, DoubleConsumer lengthS) {
         this.player = player;
@@ -44,6 +48,7 @@ final class FilmPlayer implements Player {
         player.setMute(true);
         player.setOnReady(() -> {
             ready = true;
+            patience.stop();
             lengthS.accept(player.getTotalDuration().toSeconds());
             wanted.ifPresent(this::seek);
             runs.ifPresent(this::play);
@@ -62,9 +67,31 @@ final class FilmPlayer implements Player {
     /// @param moved told when the time has changed
     /// @return the player; after `cannot` it is of no use
     static FilmPlayer open(Path file, double fromS, DoubleConsumer lengthS, Consumer<String> cannot, Runnable moved) {
-        MediaPlayer player = new MediaPlayer(new Media(file.toUri().toString()));
-        player.setOnError(() -> cannot.accept(reason(file, player.getError())));
-        return new FilmPlayer(player, fromS, moved, lengthS);
+        Media media = new Media(file.toUri().toString());
+        MediaPlayer player = new MediaPlayer(media);
+        FilmPlayer film = new FilmPlayer(player, fromS, moved, lengthS);
+        Runnable told = film.once(() -> cannot.accept(reason(file, player.getError())));
+        player.setOnError(told);
+        media.setOnError(told);
+        player.setOnHalted(told);
+        if (player.getError() != null || media.getError() != null) {
+            told.run();
+        }
+        film.patience.setOnFinished(_ -> told.run());
+        film.patience.play();
+        return film;
+    }
+
+    /// An error may be told in several ways, or before anybody listens, or not at all: then the film is
+    /// never ready.
+    private Runnable once(Runnable tell) {
+        return () -> {
+            if (!wrong) {
+                wrong = true;
+                patience.stop();
+                tell.run();
+            }
+        };
     }
 
     /// Why a film cannot be played.
@@ -124,6 +151,7 @@ final class FilmPlayer implements Player {
     @Override
     public void close() {
         settled.stop();
+        patience.stop();
         player.dispose();
     }
 }
