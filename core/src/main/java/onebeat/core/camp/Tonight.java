@@ -8,16 +8,13 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import onebeat.core.film.FollowUps;
 import onebeat.core.holding.Choices;
 import onebeat.core.holding.Contact;
 import onebeat.core.holding.Odds;
-import onebeat.core.ladder.Ladder;
 import onebeat.core.ladder.Stage;
 import onebeat.core.notation.Line;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
-import onebeat.core.play.Who;
 import onebeat.core.review.Limits;
 import onebeat.core.review.Limits.Excess;
 import onebeat.core.review.Limits.In;
@@ -37,46 +34,50 @@ public final class Tonight {
     /// more, are
     /// left out.
     public static Schedule schedule(Camp camp, Session session) {
-        return schedule(camp, session, Calls.NONE);
+        return schedule(camp, session, Calls.NONE, new Ladders());
     }
 
     /// The same with calls that are said.
-    public static Schedule schedule(Camp camp, Session session, Calls calls) {
+    ///
+    /// @param ladders where the stages of ladders come from
+    public static Schedule schedule(Camp camp, Session session, Calls calls, Ladders ladders) {
         List<Part> parts = new ArrayList<>();
         for (RoundPlan round : camp.roundsOf(session.id())) {
-            part(camp, round, session.scheme().workS()).ifPresent(parts::add);
+            part(camp, round, session.scheme().workS(), ladders).ifPresent(parts::add);
         }
         return Schedule.of(session.blocks(parts.size()), parts, calls);
     }
 
     /// What passes a limit of the coach: in any one round, in the session, and in its week (Monday to Sunday,
     /// ISO 8601).
-    public static List<Excess> excesses(Camp camp, Session session, Schedule schedule) {
+    ///
+    /// @param week the touches of that week
+    public static List<Excess> excesses(Camp camp, Schedule schedule, Contact week) {
         Limits limits = camp.card().school().limits();
         Set<Excess> all = new LinkedHashSet<>();
         schedule.rounds().forEach(round -> all.addAll(limits.passedBy(round.contact(), In.ROUND)));
         all.addAll(limits.passedBy(schedule.contact(), In.SESSION));
-        all.addAll(limits.passedBy(week(camp, session.date()), In.WEEK));
+        all.addAll(limits.passedBy(week, In.WEEK));
         return List.copyOf(all);
     }
 
     /// The touches of all sessions in the week of a day, planned and run.
-    public static Contact week(Camp camp, LocalDate day) {
+    public static Contact week(Camp camp, LocalDate day, Ladders ladders) {
         LocalDate monday = day.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
         return camp.sessions().all().stream()
                 .filter(s -> !s.date().isBefore(monday) && s.date().isBefore(monday.plusWeeks(1)))
-                .map(s -> schedule(camp, s).contact())
+                .map(s -> schedule(camp, s, Calls.NONE, ladders).contact())
                 .reduce(Contact.NONE, Contact::plus);
     }
 
-    private static Optional<Part> part(Camp whole, RoundPlan round, int workS) {
-        return Turns.workedBy(whole, round.worker()).flatMap(camp -> partOf(camp, round, workS));
+    private static Optional<Part> part(Camp whole, RoundPlan round, int workS, Ladders ladders) {
+        return Turns.workedBy(whole, round.worker()).flatMap(camp -> partOf(camp, round, workS, ladders));
     }
 
-    private static Optional<Part> partOf(Camp camp, RoundPlan round, int workS) {
+    private static Optional<Part> partOf(Camp camp, RoundPlan round, int workS, Ladders ladders) {
         return camp.drills()
                 .get(round.drillId())
-                .flatMap(drill -> stage(camp, drill, round)
+                .flatMap(drill -> stage(camp, drill, round, ladders)
                         .map(stage -> Part.of(
                                 round,
                                 drill.name(),
@@ -90,7 +91,7 @@ public final class Tonight {
     /// The stage of the drill's ladder that the round is at. Whole and faster it is the line itself; so it
     /// is where the
     /// ladder has no such stage.
-    private static Optional<Drilled> stage(Camp camp, Drill drill, RoundPlan round) {
+    private static Optional<Drilled> stage(Camp camp, Drill drill, RoundPlan round, Ladders ladders) {
         if (!(Notation.read(drill.line(), camp.vocabulary()) instanceof Read read)) {
             return Optional.empty();
         }
@@ -101,7 +102,7 @@ public final class Tonight {
         if (whole || readsAlready) {
             return Optional.of(itself);
         }
-        List<Stage> stages = ladder(camp, read).of(round.rung());
+        List<Stage> stages = ladders.of(camp, read).of(round.rung());
         if (stages.isEmpty()) {
             return Optional.of(itself);
         }
@@ -109,15 +110,5 @@ public final class Tonight {
         return Notation.read(stage.line(), camp.vocabulary()) instanceof Read one
                 ? Optional.of(new Drilled(one.line(), stage.odds()))
                 : Optional.of(itself);
-    }
-
-    /// The ladder of a line in this camp: with what the athlete has, and with what the opponent does on film.
-    public static Ladder ladder(Camp camp, Read read) {
-        return Ladder.of(
-                read,
-                new Ladder.With(
-                        camp.context(),
-                        Mastery.of(camp),
-                        FollowUps.of(camp.studied(), Who.PARTNER, camp.vocabulary())));
     }
 }

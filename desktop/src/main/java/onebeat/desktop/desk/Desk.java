@@ -15,8 +15,10 @@ import onebeat.core.camp.Card;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Filling;
+import onebeat.core.camp.Ladders;
 import onebeat.core.camp.Place;
 import onebeat.core.camp.Shelf;
+import onebeat.core.camp.Tonight;
 import onebeat.core.camp.Turns;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Learned;
@@ -24,7 +26,9 @@ import onebeat.core.film.Sightings;
 import onebeat.core.holding.Partner;
 import onebeat.core.opening.PartnerModel;
 import onebeat.core.play.Who;
+import onebeat.core.rounds.Calls;
 import onebeat.core.rounds.RoundPlan;
+import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Scheme;
 import onebeat.core.rounds.Session;
 import onebeat.core.timing.Rung;
@@ -48,6 +52,7 @@ public final class Desk implements AutoCloseable {
     /// @param wrong whether something went wrong
     public record Notice(String text, boolean wrong) {}
 
+    private final Ladders ladders = new Ladders();
     private final CampFile file;
     private final Clock clock;
     private final ReadOnlyObjectWrapper<Camp> camp;
@@ -230,6 +235,16 @@ public final class Desk implements AutoCloseable {
                     tonight().map(s -> camp().roundsOf(s.id()).size()).orElse(0)));
         }
         return saved;
+    }
+
+    /// The ladders of the camp's lines.
+    public Ladders ladders() {
+        return ladders;
+    }
+
+    /// A session on the clock, with nothing said.
+    public Schedule schedule(Session session) {
+        return Tonight.schedule(camp(), session, Calls.NONE, ladders);
     }
 
     /// Several rounds come into tonight's session, as one change. Where turns are taken tonight, each of

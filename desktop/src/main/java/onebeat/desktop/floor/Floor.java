@@ -162,7 +162,7 @@ public final class Floor implements Station {
     /// Tonight's rounds that have not run yet; all of them where all have run.
     private Schedule stillToRun(Session session) {
         Camp camp = desk.camp();
-        Schedule whole = Tonight.schedule(camp, session, calls);
+        Schedule whole = Tonight.schedule(camp, session, calls, desk.ladders());
         List<Part> left = whole.rounds().stream()
                 .map(Stretch::part)
                 .filter(p -> camp.runs().all().stream()

@@ -64,7 +64,7 @@ public final class Print {
                 plan -> Turns.taken(desk.camp(), session)
                         ? Texts.of("rounds.worker", Turns.worker(desk.camp(), plan), Turns.holder(desk.camp(), plan))
                         : "",
-                Tonight.excesses(desk.camp(), session, schedule));
+                Tonight.excesses(desk.camp(), schedule, Tonight.week(desk.camp(), session.date(), desk.ladders())));
         write(desk, List.of(new Page(session.date() + " " + session.name(), sheet)));
     }
 

@@ -33,7 +33,7 @@ final class CostPaper extends VBox {
         List<Stretch> rounds = schedule.map(Schedule::rounds).orElse(List.of());
         int repetitions = rounds.stream().mapToInt(Stretch::repetitions).sum();
         Contact session = schedule.map(Schedule::contact).orElse(Contact.NONE);
-        Contact week = Tonight.week(desk.camp(), desk.today());
+        Contact week = Tonight.week(desk.camp(), desk.today(), desk.ladders());
         long minutes = schedule.filter(s -> !s.rounds().isEmpty())
                 .map(s -> s.lengthMs() - Schedule.READY_MS)
                 .orElse(0L);
@@ -48,10 +48,8 @@ final class CostPaper extends VBox {
         rows.add(cost("rounds.cost.heads", session.onHeads() + " · " + week.onHeads()));
         rows.add(Look.flow(Look.text(limbs(session), "soft")));
         getChildren().setAll(rows);
-        schedule.ifPresent(s -> desk.tonight()
-                .ifPresent(t -> Tonight.excesses(desk.camp(), t, s)
-                        .forEach(excess ->
-                                getChildren().add(Look.flow(Look.text(Cards.limit(excess), severity(excess)))))));
+        schedule.ifPresent(s -> Tonight.excesses(desk.camp(), s, week)
+                .forEach(excess -> getChildren().add(Look.flow(Look.text(Cards.limit(excess), severity(excess))))));
         getChildren().add(Look.flow(Look.text(Texts.of("caution.short"), "caution")));
     }
 

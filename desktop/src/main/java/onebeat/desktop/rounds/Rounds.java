@@ -16,14 +16,15 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
+import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Filling;
 import onebeat.core.camp.Place;
-import onebeat.core.camp.Tonight;
 import onebeat.core.camp.Turns;
 import onebeat.core.holding.Draw;
 import onebeat.core.holding.Partner;
+import onebeat.core.ladder.Ladder;
 import onebeat.core.ladder.Stage;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
@@ -36,6 +37,7 @@ import onebeat.core.timing.Rung;
 import onebeat.desktop.desk.Desk;
 import onebeat.desktop.desk.LineWatch.Seen;
 import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Newest;
 import onebeat.desktop.desk.Station;
 import onebeat.desktop.desk.Texts;
 import onebeat.desktop.print.Print;
@@ -59,6 +61,7 @@ public final class Rounds implements Station {
     private final RoundPaper round;
     private final CostPaper cost;
     private final Map<String, String> reasons = new HashMap<>();
+    private final Newest ahead = new Newest("ladders ahead");
     private int chosenRound;
     private int chosenLine;
 
@@ -69,6 +72,7 @@ public final class Rounds implements Station {
         this.round = new RoundPaper(desk);
         this.cost = new CostPaper(desk);
         build();
+        buildLadders();
     }
 
     private void build() {
@@ -115,7 +119,7 @@ public final class Rounds implements Station {
     @Override
     public void open() {
         Optional<Session> tonight = desk.tonight();
-        Optional<Schedule> schedule = tonight.map(s -> Tonight.schedule(desk.camp(), s));
+        Optional<Schedule> schedule = tonight.map(s -> desk.schedule(s));
         int rounds = schedule.map(s -> s.rounds().size()).orElse(0);
         chosenRound = Math.clamp(chosenRound, 0, Math.max(0, rounds - 1));
         title.setText(tonight.map(Session::name).orElse(Texts.of("rounds.none")));
@@ -139,6 +143,43 @@ public final class Rounds implements Station {
                 chosenRound + 1,
                 here.map(s -> reasons.getOrDefault(s.part().plan().id(), "")).orElse(""));
         cost.show(schedule);
+        buildLadders();
+    }
+
+    /// The ladders of tonight's lines are built beside the screen, so that a step is there when it is asked
+    /// for.
+    private void buildLadders() {
+        Camp camp = desk.camp();
+        List<RoundPlan> plans = plans();
+        ahead.ask(
+                old -> {
+                    for (RoundPlan plan : plans) {
+                        if (!old.getAsBoolean()) {
+                            ladder(camp, plan);
+                        }
+                    }
+                    return plans;
+                },
+                _ -> {});
+    }
+
+    /// The ladder of a round's line, as the one has it whose round it is.
+    private Optional<Ladder> ladder(Camp camp, RoundPlan plan) {
+        return Turns.workedBy(camp, plan.worker())
+                .flatMap(seen -> read(seen, plan).map(read -> desk.ladders().of(seen, read)));
+    }
+
+    private static Optional<Read> read(Camp camp, RoundPlan plan) {
+        return camp.drills()
+                .get(plan.drillId())
+                .map(d -> Notation.read(d.line(), camp.vocabulary()))
+                .filter(Read.class::isInstance)
+                .map(Read.class::cast);
+    }
+
+    @Override
+    public void close() {
+        ahead.close();
     }
 
     private static String firstName(String name) {
@@ -310,13 +351,7 @@ public final class Rounds implements Station {
 
     /// The next stage of the drill's ladder, with its tempo; without a ladder the next step of the feed alone.
     private RoundPlan climbed(RoundPlan plan, int step) {
-        List<Stage> stages = desk.camp()
-                .drills()
-                .get(plan.drillId())
-                .map(d -> Notation.read(d.line(), desk.camp().vocabulary()))
-                .filter(Read.class::isInstance)
-                .map(read -> Tonight.ladder(desk.camp(), (Read) read).stages())
-                .orElse(List.of());
+        List<Stage> stages = ladder(desk.camp(), plan).map(Ladder::stages).orElse(List.of());
         int at = -1;
         int within = 0;
         for (int i = 0; i < stages.size(); i++) {
@@ -419,8 +454,7 @@ public final class Rounds implements Station {
     private boolean print() {
         desk.tonight()
                 .ifPresentOrElse(
-                        s -> Print.session(desk, s, Tonight.schedule(desk.camp(), s)),
-                        () -> desk.warn(Texts.of("rounds.none.under")));
+                        s -> Print.session(desk, s, desk.schedule(s)), () -> desk.warn(Texts.of("rounds.none.under")));
         return true;
     }
 

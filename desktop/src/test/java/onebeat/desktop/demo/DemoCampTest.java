@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Objects;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
-import onebeat.core.camp.Tonight;
+import onebeat.core.camp.Ladders;
 import onebeat.core.film.FightPlan;
 import onebeat.core.film.FollowUps;
 import onebeat.core.film.FollowUps.After;
@@ -116,7 +116,7 @@ class DemoCampTest {
     @Test
     void everyLineClimbsItsLadderWithoutAStop() {
         for (Drill drill : camp.drills().all()) {
-            Ladder ladder = Tonight.ladder(camp, (Read) Notation.read(drill.line()));
+            Ladder ladder = new Ladders().of(camp, (Read) Notation.read(drill.line()));
             assertThat(ladder.stages().stream().map(Stage::rung).distinct())
                     .as(drill.line())
                     .containsExactly(Rung.values());

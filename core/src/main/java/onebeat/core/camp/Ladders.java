@@ -1,0 +1,83 @@
+package onebeat.core.camp;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.Map;
+import onebeat.core.book.Repetition;
+import onebeat.core.film.Exchange;
+import onebeat.core.film.FollowUps;
+import onebeat.core.film.Reel;
+import onebeat.core.holding.Partner;
+import onebeat.core.ladder.Ladder;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.OwnLine;
+import onebeat.core.notation.Read;
+import onebeat.core.play.Who;
+
+/// The ladders of a camp's lines, with what the athlete has, and with what the opponent does on film.
+///
+/// A ladder takes many reviews to build, so those that were asked for are kept for as long as nothing
+/// changes that
+/// they are built from. May be asked from several threads.
+public final class Ladders {
+
+    /// The camp as the athlete has it, turned round for a partner, and both once more after a change.
+    private static final int KEPT = 4;
+
+    private final Deque<Kept> kept = new ArrayDeque<>();
+
+    /// What ladders are built from.
+    private record Basis(
+            Card card,
+            Shelf<OwnLine> ownLines,
+            Shelf<Drill> drills,
+            Shelf<Repetition> repetitions,
+            Shelf<Reel> reels,
+            Shelf<Exchange> exchanges,
+            Shelf<Partner> partners) {
+
+        static Basis of(Camp camp) {
+            return new Basis(
+                    camp.card(),
+                    camp.ownLines(),
+                    camp.drills(),
+                    camp.repetitions(),
+                    camp.reels(),
+                    camp.exchanges(),
+                    camp.partners());
+        }
+    }
+
+    private record Kept(Basis basis, Ladder.With with, Map<String, Ladder> ladders) {}
+
+    /// The ladder of a line in a camp.
+    public synchronized Ladder of(Camp camp, Read read) {
+        Kept here = kept(camp);
+        String line = Notation.print(read.line());
+        Ladder known = here.ladders.get(line);
+        if (known != null) {
+            return known;
+        }
+        Ladder built = Ladder.of(read, here.with);
+        here.ladders.put(line, built);
+        return built;
+    }
+
+    private Kept kept(Camp camp) {
+        Basis basis = Basis.of(camp);
+        for (Kept one : kept) {
+            if (one.basis.equals(basis)) {
+                return one;
+            }
+        }
+        Ladder.With with = new Ladder.With(
+                camp.context(), Mastery.of(camp), FollowUps.of(camp.studied(), Who.PARTNER, camp.vocabulary()));
+        Kept one = new Kept(basis, with, new HashMap<>());
+        kept.addFirst(one);
+        if (kept.size() > KEPT) {
+            kept.removeLast();
+        }
+        return one;
+    }
+}
