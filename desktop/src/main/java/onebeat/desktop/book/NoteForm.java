@@ -31,6 +31,7 @@ final class NoteForm extends VBox {
         text.setPromptText(Texts.of("book.note.field"));
         text.setPrefColumnCount(40);
         text.setOnAction(_ -> done());
+        Look.goesOn(text);
         Button button = new Button(Texts.of("card.keep"));
         button.setOnAction(_ -> done());
         VBox before = new VBox(4);

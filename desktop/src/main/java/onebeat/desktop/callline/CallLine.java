@@ -22,15 +22,18 @@ import onebeat.core.notation.Span;
 import onebeat.core.review.Finding;
 import onebeat.core.review.Severity;
 import onebeat.desktop.desk.LineWatch.Seen;
+import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Texts;
 
-/// The dark line at the foot of the desk. Plain keys type; Tab completes a name; what cannot be read is underlined in
+/// The dark line at the foot of the desk. Plain keys type; Tab completes a name; what cannot be read is
+/// underlined in
 /// place, with the nearest word beside it.
 public final class CallLine extends HBox {
 
     private static final PseudoClass TYPING = PseudoClass.getPseudoClass("typing");
 
-    /// The width of one character of the field's typeface at its size, in pixels (JetBrains Mono: 0.6 em at 22 px).
+    /// The width of one character of the field's typeface at its size, in pixels (JetBrains Mono: 0.6 em at
+    /// 22 px).
     private static final double CHARACTER = 13.2;
 
     private final Text prompt = new Text();
@@ -54,6 +57,7 @@ public final class CallLine extends HBox {
         HBox.setHgrow(typed, Priority.ALWAYS);
         getChildren().setAll(prompt, typed, hint);
         field.focusedProperty().addListener((_, _, now) -> pseudoClassStateChanged(TYPING, now));
+        Look.goesOn(field);
         field.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.TAB && !e.isShiftDown() && complete()) {
                 e.consume();

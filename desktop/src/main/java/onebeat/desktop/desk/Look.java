@@ -2,12 +2,14 @@ package onebeat.desktop.desk;
 
 import java.util.Arrays;
 import java.util.function.Function;
+import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -94,5 +96,20 @@ public final class Look {
         scroll.getStyleClass().add("plain-scroll");
         scroll.setFocusTraversable(false);
         return scroll;
+    }
+
+    /// The field goes on where it was left. Without this all of it is selected whenever the window gets the
+    /// keyboard
+    /// back, and the next letter would take its place.
+    public static void goesOn(TextField field) {
+        field.focusedProperty().addListener((_, _, focused) -> {
+            if (focused) {
+                Platform.runLater(() -> {
+                    if (field.getSelection().getLength() == field.getLength()) {
+                        field.end();
+                    }
+                });
+            }
+        });
     }
 }

@@ -315,6 +315,8 @@ public final class Shell implements Frame {
         closeForm();
         form = Optional.of(opened);
         middle.getChildren().add(opened);
+        // Fields take letters only once they have their skin: the first ones typed must not be lost.
+        opened.applyCss();
     }
 
     @Override
