@@ -13,42 +13,94 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.LongSupplier;
+import onebeat.core.holding.Holder;
+import onebeat.core.holding.Odds;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.play.Setting;
+import onebeat.core.rounds.Block;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
+import onebeat.core.rounds.Part;
+import onebeat.core.rounds.RoundPlan;
+import onebeat.core.rounds.Schedule;
 import onebeat.formats.sound.Dispatch;
+import onebeat.formats.sound.SaidCalls;
+import onebeat.formats.sound.Voice;
 
-/// How far the sounds of a round are from their times, with two threads that are busy all the while, beside
-/// a plain
-/// scheduled executor. What is measured is when a sound is given out; there need be no sound card.
+/// How far the sounds of a whole round are from their times, with two threads that are busy all the while,
+/// beside
+/// a plain scheduled executor that is given the same times. What is measured is when a sound is given out;
+/// there
+/// need be no sound card.
 final class ClockRun {
 
-    private static final int BPM = 300;
-    private static final int SECONDS = 60;
-    private static final int CLICKS = SECONDS * BPM / 60;
-    private static final long EVERY_MS = 60_000 / BPM;
+    private static final int SECONDS = 180;
+    private static final int GAP_BEATS = 2;
+    private static final List<Integer> TEMPOS = List.of(300, 30);
 
     private ClockRun() {}
 
+    /// Lateness of each event, in milliseconds.
+    private record Measured(int bpm, double[] ours, double[] plain) {}
+
+    /// A schedule that runs, until it is done.
+    private interface Running {
+        double[] late() throws InterruptedException;
+    }
+
+    /// One after the other, each for a whole round: on the floor there is one schedule too.
     static void print() throws InterruptedException, ExecutionException {
         AtomicBoolean busy = new AtomicBoolean(true);
         List<Thread> others = List.of(spin(busy), spin(busy));
-        double[] ours = dispatch();
-        double[] plain = executor();
+        List<Measured> all = new ArrayList<>();
+        for (int bpm : TEMPOS) {
+            List<Event> events = events(bpm);
+            double[] ours = dispatch(events).late();
+            double[] plain = executor(events).late();
+            all.add(new Measured(bpm, ours, plain));
+        }
         busy.set(false);
         for (Thread other : others) {
             other.join();
         }
         System.out.printf(
                 Locale.ROOT,
-                "%n%-24s %10s %10s %10s %12s%n",
-                "clock, " + SECONDS + " s at " + BPM,
+                "%n%-30s %8s %10s %10s %10s %10s%n",
+                "clock, a round of " + SECONDS + " s",
+                "sounds",
                 "median ms",
                 "p99 ms",
                 "most ms",
                 "drift ms");
-        row("sounds on time", ours);
-        row("scheduled executor", plain);
-        System.out.printf(Locale.ROOT, "%-24s %10.2f%n", "p99 to the executor", p(ours, 0.99) / p(plain, 0.99));
+        for (Measured one : all) {
+            row("sounds on time, at " + one.bpm, one.ours);
+            row("scheduled executor, at " + one.bpm, one.plain);
+            System.out.printf(
+                    Locale.ROOT,
+                    "%-30s %8s %10s %10.2f%n",
+                    "p99 to the executor",
+                    "",
+                    "",
+                    p(one.ours, 0.99) / p(one.plain, 0.99));
+        }
+    }
+
+    /// What is heard in a round, from its bell on.
+    private static List<Event> events(int bpm) {
+        Read read = (Read) Notation.read("1 2 3 rlow");
+        SaidCalls calls = new SaidCalls(new Voice());
+        Part part = Part.of(
+                new RoundPlan("round", "", 0, "", bpm, GAP_BEATS),
+                "round",
+                read.line(),
+                new Part.With(Setting.usual(), Holder.usual(), Odds.even(), SECONDS));
+        Schedule schedule = Schedule.of(List.of(new Block(Block.Kind.ROUND, SECONDS, List.of())), List.of(part), calls);
+        long bell = schedule.rounds().getFirst().startMs();
+        return schedule.events().stream()
+                .filter(e -> e.kind() != Kind.CUE && e.ms() > bell)
+                .map(e -> new Event(e.ms() - bell, e.kind(), e.round(), e.repetition(), e.text(), e.beat()))
+                .toList();
     }
 
     private static Thread spin(AtomicBoolean busy) {
@@ -68,13 +120,9 @@ final class ClockRun {
         return thread;
     }
 
-    private static double[] dispatch() throws InterruptedException {
-        List<Event> events = new ArrayList<>();
-        for (int i = 1; i <= CLICKS; i++) {
-            events.add(new Event(i * EVERY_MS, Kind.CLICK, 0, 0, "", i));
-        }
-        double[] late = new double[CLICKS];
-        CountDownLatch done = new CountDownLatch(CLICKS);
+    private static Running dispatch(List<Event> events) {
+        double[] late = new double[events.size()];
+        CountDownLatch done = new CountDownLatch(events.size());
         AtomicInteger at = new AtomicInteger();
         // The first time that the clock is asked is when the schedule begins.
         AtomicLong start = new AtomicLong();
@@ -83,58 +131,58 @@ final class ClockRun {
             start.compareAndSet(0, now);
             return now;
         };
-        try (Dispatch _ = new Dispatch(events, 0, clock, e -> {
+        Dispatch dispatch = new Dispatch(events, 0, clock, e -> {
             late[at.getAndIncrement()] = (System.nanoTime() - start.get()) / 1e6 - e.ms();
             done.countDown();
-        })) {
-            done.await(SECONDS + 10L, TimeUnit.SECONDS);
-        }
-        return late;
+        });
+        return () -> {
+            boolean all = done.await(SECONDS + 10L, TimeUnit.SECONDS);
+            dispatch.close();
+            return all ? late : Arrays.copyOf(late, at.get());
+        };
     }
 
-    private static double[] executor() throws InterruptedException, ExecutionException {
-        double[] late = new double[CLICKS];
-        CountDownLatch done = new CountDownLatch(CLICKS);
+    private static Running executor(List<Event> events) throws InterruptedException, ExecutionException {
+        double[] late = new double[events.size()];
+        CountDownLatch done = new CountDownLatch(events.size());
         AtomicInteger at = new AtomicInteger();
-        try (ScheduledExecutorService plain = Executors.newSingleThreadScheduledExecutor()) {
-            plain.submit(() -> {}).get();
-            long start = System.nanoTime();
-            plain.scheduleAtFixedRate(
+        ScheduledExecutorService plain = Executors.newSingleThreadScheduledExecutor();
+        plain.submit(() -> {}).get();
+        long start = System.nanoTime();
+        for (Event event : events) {
+            long due = start + TimeUnit.MILLISECONDS.toNanos(event.ms());
+            plain.schedule(
                     () -> {
-                        int i = at.getAndIncrement();
-                        if (i < CLICKS) {
-                            late[i] = (System.nanoTime() - start) / 1e6 - (i + 1.0) * EVERY_MS;
-                            done.countDown();
-                        }
+                        late[at.getAndIncrement()] = (System.nanoTime() - due) / 1e6;
+                        done.countDown();
                     },
-                    EVERY_MS,
-                    EVERY_MS,
-                    TimeUnit.MILLISECONDS);
-            done.await(SECONDS + 10L, TimeUnit.SECONDS);
-            plain.shutdownNow();
+                    due - System.nanoTime(),
+                    TimeUnit.NANOSECONDS);
         }
-        return late;
+        return () -> {
+            boolean all = done.await(SECONDS + 10L, TimeUnit.SECONDS);
+            plain.shutdownNow();
+            return all ? late : Arrays.copyOf(late, at.get());
+        };
     }
 
+    /// The drift is the median of the last quarter less that of the first.
     private static void row(String name, double[] late) {
         System.out.printf(
                 Locale.ROOT,
-                "%-24s %10.3f %10.3f %10.3f %12.3f%n",
+                "%-30s %8d %10.3f %10.3f %10.3f %10.3f%n",
                 name,
+                late.length,
                 p(late, 0.5),
                 p(late, 0.99),
                 p(late, 1),
-                mean(late, late.length * 3 / 4, late.length) - mean(late, 0, late.length / 4));
+                p(Arrays.copyOfRange(late, late.length * 3 / 4, late.length), 0.5)
+                        - p(Arrays.copyOf(late, late.length / 4), 0.5));
     }
 
     private static double p(double[] late, double share) {
         double[] sorted = late.clone();
         Arrays.sort(sorted);
         return sorted[(int) Math.min(sorted.length - 1L, Math.round(share * (sorted.length - 1)))];
-    }
-
-    /// The last quarter's mean less the first's is the drift.
-    private static double mean(double[] late, int from, int to) {
-        return Arrays.stream(late, from, to).average().orElse(0);
     }
 }

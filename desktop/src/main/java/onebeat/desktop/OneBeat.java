@@ -109,7 +109,7 @@ public final class OneBeat extends Application {
 
     private Shell showCamp(Stage stage, CampFile file, Clock clock) {
         Desk opened = new Desk(file, clock);
-        Sounds heard = CardSounds.orSilence(opened.folder().resolve(Texts.of("floor.voice.folder")));
+        Sounds heard = CardSounds.orSilence();
         Shell window = new Shell(opened, heard, () -> System.nanoTime() / 1_000_000);
         desk = opened;
         sounds = heard;

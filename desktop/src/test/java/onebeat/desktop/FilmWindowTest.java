@@ -177,9 +177,17 @@ class FilmWindowTest extends DemoWindow {
     void ideasAndThePlanAreOneKeyFromTheBench() {
         coach.press(KeyCode.I);
         coach.await("ideas", () -> coach.shows("surely worth"));
-        coach.press(KeyCode.F);
+        coach.press(KeyCode.E);
+        coach.await("what stands behind the first", () -> coach.shows("in a row: 1 of 12"));
+        coach.press(KeyCode.SPACE).press(KeyCode.F);
         coach.await("the plan", () -> coach.shows("Stay away from") && coach.shows("If Noor does"));
         coach.await("the naked hook", () -> coach.shows("3 bare: Noor comes back with 2"));
+        for (int i = 0; i < 3; i++) {
+            coach.press(KeyCode.DOWN, KeyCode.CONTROL);
+        }
+        coach.press(KeyCode.E);
+        coach.await("she punished it five times", () -> coach.shows("in a row: 1 of 5"));
+        coach.press(KeyCode.SPACE);
         int drills = coach.desk.camp().drills().size();
         coach.press(KeyCode.F2);
         coach.await("the bench", () -> coach.shell.here() == Name.BENCH);

@@ -2,7 +2,11 @@ package onebeat.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
 import java.util.List;
+import java.util.Objects;
 import javafx.scene.input.KeyCode;
 import onebeat.core.book.Judgement;
 import onebeat.core.book.Repetition;
@@ -80,6 +84,24 @@ class FloorWindowTest extends DemoWindow {
         assertThat(coach.desk.camp().runs().all().stream().filter(r -> r.date().equals(coach.desk.today())))
                 .as("a skipped round did not run")
                 .isEmpty();
+    }
+
+    @Test
+    void aRecordingIsTakenInAndABrokenOneIsTold() throws IOException {
+        go(Name.FLOOR);
+        try (InputStream click = getClass().getResourceAsStream("/onebeat/formats/sound/bell.wav")) {
+            coach.choosing(Files.write(
+                    folder.resolve("Jab.wav"), Objects.requireNonNull(click).readAllBytes()));
+        }
+        coach.press(KeyCode.O);
+        coach.await("taken", () -> coach.shows("Your recording is taken: it is said for jab."));
+        assertThat(coach.desk.folder().resolve("voice").resolve("jab.wav")).exists();
+        coach.choosing(Files.writeString(folder.resolve("cross.wav"), "no sound"));
+        coach.press(KeyCode.O);
+        coach.await("told", () -> coach.shows("cross.wav cannot be taken"));
+        coach.choosing(Files.writeString(folder.resolve("zebra.wav"), ""));
+        coach.press(KeyCode.O);
+        coach.await("nothing is called so", () -> coach.shows("Nothing is called zebra."));
     }
 
     @Test

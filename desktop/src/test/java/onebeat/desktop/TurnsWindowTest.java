@@ -84,6 +84,21 @@ class TurnsWindowTest extends DemoWindow {
     }
 
     @Test
+    void theEveningIsFilledWithWhatFitsIntoItsMinutes() {
+        go(Name.ROUNDS);
+        for (int i = 0; i < 5; i++) {
+            coach.press(KeyCode.M);
+        }
+        coach.await("room", () -> coach.shows("25 minutes tonight: room for 6 rounds"));
+        int before = tonight().size();
+        coach.press(KeyCode.A);
+        coach.await("filled", () -> tonight().size() == 6);
+        assertThat(before).isEqualTo(4);
+        coach.press(KeyCode.M, KeyCode.SHIFT);
+        coach.await("too much now", () -> coach.shows("More than the 20 minutes there are tonight"));
+    }
+
+    @Test
     void aNoteIsWrittenAndFound() {
         go(Name.BOOK);
         coach.press(KeyCode.N);

@@ -128,13 +128,15 @@ final class Tables {
                     Map.entry("date", s -> s.date().toString()),
                     Map.entry("name", Session::name),
                     Map.entry("scheme_id", Session::schemeId),
-                    Map.entry("template", Session::template)),
+                    Map.entry("template", Session::template),
+                    Map.entry("minutes", Session::minutes)),
             (r, _) -> new Session(
                     text(r, "id"),
                     LocalDate.parse(text(r, "date")),
                     text(r, "name"),
                     text(r, "scheme_id"),
-                    orNothing(r, "template")));
+                    orNothing(r, "template"),
+                    r.getInt("minutes")));
 
     static final Rows<RoundPlan> ROUNDS = new Rows<>(
             Place.ROUNDS,

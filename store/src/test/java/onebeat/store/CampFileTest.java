@@ -402,7 +402,7 @@ class CampFileTest {
     void filmLadderAndEveningComeBackAsTheyWere() {
         Reel reel = new Reel("r9", "ring apron", 15, 180, "Maud", "film/ring-apron.mp4");
         Drill drill = drill("d1", "1 2 3").at(Rung.BROKEN, 96).overruledOn(DAY, "again at 96, and the book said up");
-        Session session = new Session("s1", DAY, "Tonight", "boxing", "half-hour");
+        Session session = new Session("s1", DAY, "Tonight", "boxing", "half-hour", 45);
         RoundPlan round = new RoundPlan("r1", "s1", 0, "d1", 66, 4)
                 .on(Rung.SLOW, 2)
                 .withBursts(2)

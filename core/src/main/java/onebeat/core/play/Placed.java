@@ -16,7 +16,7 @@ import onebeat.core.notation.Span;
 /// @param meets the index of the strike that it answers
 /// @param side the side it is done on, resolved from the answered strike where the call leaves it open
 /// @param branch the branch it stands on, for example `a` or `a.b`; empty before the first read
-/// @param named whether it comes from a coach's own line, so that its span is that of the name
+/// @param own the coach's own line that it comes from, where it does; its span is that of the name then
 public record Placed(
         int index,
         Who who,
@@ -28,7 +28,7 @@ public record Placed(
         Optional<Side> side,
         String branch,
         Span span,
-        boolean named) {
+        Optional<OwnName> own) {
 
     public Technique technique() {
         return act.technique();

@@ -29,8 +29,10 @@ import onebeat.core.notation.Unit;
 
 /// Lays the actions of a line on beats.
 ///
-/// Items follow one another by a beat; a strike takes its counts; a partner's reaction takes no time and stands on the
-/// athlete's beat before it. A defence stands on the beat of the strike that it meets: after a run of strikes the
+/// Items follow one another by a beat; a strike takes its counts; a partner's reaction takes no time and
+/// stands on the
+/// athlete's beat before it. A defence stands on the beat of the strike that it meets: after a run of
+/// strikes the
 /// other
 /// man's defences that follow meet them in order, until something comes that is no defence.
 public final class Placing {
@@ -44,7 +46,8 @@ public final class Placing {
     private Optional<Beat> lastAthlete = Optional.empty();
     private int unit;
 
-    /// Strikes of the other man that can still be met, and whether the meeting has begun: a strike after that begins a
+    /// Strikes of the other man that can still be met, and whether the meeting has begun: a strike after
+    /// that begins a
     /// new run.
     private static final class Run {
         private final Deque<Integer> strikes = new ArrayDeque<>();
@@ -162,7 +165,8 @@ public final class Placing {
         return new UnitPlace(at, true);
     }
 
-    /// The counts that an action behind `/`, or one joined to the partner's, has: from the own action before until the
+    /// The counts that an action behind `/`, or one joined to the partner's, has: from the own action
+    /// before until the
     /// contact. Two actions in one unit leave each other a single count.
     private int countsFrom(Beat previous, Beat at) {
         return Math.max(1, (int) Math.floor(at.since(previous)));
@@ -214,7 +218,7 @@ public final class Placing {
     private void add(Who who, Act act, Beat at, int counts, OptionalInt meets, Unrolling.Flat flat) {
         int index = placed.size();
         Optional<Side> side = side(act.technique(), meets);
-        Span span = flat.inName().orElse(act.span());
+        Span span = flat.inName().map(Unrolling.InName::span).orElse(act.span());
         placed.add(new Placed(
                 index,
                 who,
@@ -226,7 +230,7 @@ public final class Placing {
                 side,
                 flat.branch(),
                 span,
-                flat.inName().isPresent()));
+                flat.inName().map(Unrolling.InName::own)));
         if (act.isStrike()) {
             run(who.other()).add(index);
         }
@@ -248,7 +252,8 @@ public final class Placing {
         return act.feint() ? 1 : Math.max(1, act.technique().counts());
     }
 
-    /// The side an action is done on. What the call leaves open follows the answered strike; without one it is done as
+    /// The side an action is done on. What the call leaves open follows the answered strike; without one it
+    /// is done as
     /// against his lead hand, the one that comes most.
     private Optional<Side> side(Technique technique, OptionalInt meets) {
         if (technique.fixedSide().isPresent()

@@ -14,7 +14,8 @@ import onebeat.core.notation.Repeat;
 import onebeat.core.notation.Span;
 import onebeat.core.notation.Unit;
 
-/// Unrolls sets, reads and own lines: every way through a line as a flat row of items. A drawn set is run by its
+/// Unrolls sets, reads and own lines: every way through a line as a flat row of items. A drawn set is run
+/// by its
 /// longest and by its
 /// shortest count.
 /// The reader's limits keep this small.
@@ -22,8 +23,11 @@ final class Unrolling {
 
     /// An item that takes part in the beats, with the branch it stands on.
     ///
-    /// @param inName the span of the own line's name that it comes from, where it does
-    record Flat(Item item, String branch, Optional<Span> inName) {}
+    /// @param inName the own line's name that it comes from, where it does
+    record Flat(Item item, String branch, Optional<InName> inName) {}
+
+    /// A name with the place where it stands.
+    record InName(OwnName own, Span span) {}
 
     /// One way.
     record Row(String branch, List<Flat> flats) {
@@ -40,6 +44,7 @@ final class Unrolling {
     }
 
     private final boolean longest;
+    private int names;
 
     private Unrolling(boolean longest) {
         this.longest = longest;
@@ -60,7 +65,7 @@ final class Unrolling {
         });
     }
 
-    private List<Row> line(List<Row> rows, Line line, Optional<Span> inName) {
+    private List<Row> line(List<Row> rows, Line line, Optional<InName> inName) {
         List<Row> now = rows;
         for (Item item : line.items()) {
             now = item(now, item, inName);
@@ -68,7 +73,7 @@ final class Unrolling {
         return now;
     }
 
-    private List<Row> item(List<Row> rows, Item item, Optional<Span> inName) {
+    private List<Row> item(List<Row> rows, Item item, Optional<InName> inName) {
         return switch (item) {
             case Pause _, RangeMark _, Half _ ->
                 rows.stream()
@@ -82,7 +87,13 @@ final class Unrolling {
                 }
                 yield now;
             }
-            case Named named -> line(rows, named.line(), inName.isPresent() ? inName : Optional.of(named.span()));
+            case Named named ->
+                line(
+                        rows,
+                        named.line(),
+                        inName.isPresent()
+                                ? inName
+                                : Optional.of(new InName(new OwnName(named.name(), names++), named.span())));
             case Reads reads -> {
                 List<Row> all = new ArrayList<>();
                 for (Row row : rows) {

@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.Set;
 import onebeat.core.holding.Holding;
 import onebeat.core.holding.PadPlan;
+import onebeat.core.holding.Partner;
+import onebeat.core.holding.Script;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
 import onebeat.core.notation.Span;
@@ -105,6 +107,18 @@ public record Review(
     /// What the holder shows on a way.
     public PadPlan plan(int way) {
         return Holding.plan(played.ways().get(way), context.setting(), context.holder(), context.bpm());
+    }
+
+    /// The feeder's script of a way, for this partner; without one for whoever stands across.
+    public Script script(int way, Optional<Partner> partner) {
+        return Script.of(new Script.For(
+                read.line(),
+                played.ways().get(way),
+                plan(way),
+                context.rung(),
+                context.bpm(),
+                context.setting().partner(),
+                partner));
     }
 
     /// Why a strike of a way is there, in a sentence; empty where nothing before it opened the place.

@@ -66,7 +66,7 @@ public final class Variants {
     private static List<Candidate> candidates(Scene scene) {
         List<Candidate> all = new ArrayList<>();
         for (Step step : scene.way().of(Who.ATHLETE).toList()) {
-            if (!step.placed().technique().isStrike() || step.placed().named()) {
+            if (!step.placed().technique().isStrike() || step.placed().own().isPresent()) {
                 continue;
             }
             Act act = step.placed().act();

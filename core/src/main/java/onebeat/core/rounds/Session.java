@@ -7,11 +7,21 @@ import java.util.List;
 ///
 /// @param schemeId how long its rounds and rests are
 /// @param template what it holds beside its rounds, by the id of a [Template]; empty where it is rounds alone
-public record Session(String id, LocalDate date, String name, String schemeId, String template) {
+/// @param minutes how long it may take; 0 where it takes as long as it takes
+public record Session(String id, LocalDate date, String name, String schemeId, String template, int minutes) {
 
-    /// Rounds alone.
+    /// Longer no evening is.
+    public static final int MOST_MINUTES = 240;
+
+    /// Without minutes and without a template an evening is filled with so many rounds. A default.
+    private static final int USUAL_ROUNDS = 4;
+
+    /// More rounds than these an evening is not filled with.
+    private static final int MOST_ROUNDS = 24;
+
+    /// Rounds alone, as long as they take.
     public Session(String id, LocalDate date, String name, String schemeId) {
-        this(id, date, name, schemeId, "");
+        this(id, date, name, schemeId, "", 0);
     }
 
     public Scheme scheme() {
@@ -19,11 +29,15 @@ public record Session(String id, LocalDate date, String name, String schemeId, S
     }
 
     public Session withScheme(Scheme scheme) {
-        return new Session(id, date, name, scheme.id(), template);
+        return new Session(id, date, name, scheme.id(), template, minutes);
     }
 
     public Session withTemplate(String changed) {
-        return new Session(id, date, name, schemeId, changed);
+        return new Session(id, date, name, schemeId, changed, minutes);
+    }
+
+    public Session withMinutes(int changed) {
+        return new Session(id, date, name, schemeId, template, Math.clamp(changed, 0, MOST_MINUTES));
     }
 
     /// What it holds, in order, for so many rounds.
@@ -31,5 +45,23 @@ public record Session(String id, LocalDate date, String name, String schemeId, S
         return Template.byId(template)
                 .map(t -> t.blocks(scheme(), rounds))
                 .orElseGet(() -> Block.alone(scheme(), rounds));
+    }
+
+    /// How many rounds it has room for: as many as fit into its minutes with all else that it holds; where
+    /// it has
+    /// none, those of its template.
+    public int room() {
+        if (minutes == 0) {
+            return Template.byId(template).map(Template::rounds).orElse(USUAL_ROUNDS);
+        }
+        int rounds = 0;
+        while (rounds < MOST_ROUNDS && seconds(rounds + 1) <= minutes * 60) {
+            rounds++;
+        }
+        return rounds;
+    }
+
+    private int seconds(int rounds) {
+        return blocks(rounds).stream().mapToInt(Block::seconds).sum();
     }
 }

@@ -11,11 +11,13 @@ import onebeat.core.holding.Odds;
 import onebeat.core.rounds.Block.Kind;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class TemplateTest {
 
     private static final Scheme SCHEME = Scheme.byId("kickboxing").orElseThrow();
-    private static final Session HALF_HOUR = new Session("s", LocalDate.EPOCH, "x", "kickboxing", "half-hour");
+    private static final Session HALF_HOUR = new Session("s", LocalDate.EPOCH, "x", "kickboxing", "half-hour", 0);
 
     private static Schedule schedule(Session session, int rounds, int bursts) {
         Part part = Part.of(
@@ -46,6 +48,27 @@ class TemplateTest {
         assertThat(blocks.stream().mapToInt(Block::seconds).sum()).isEqualTo(30 * 60);
         Schedule schedule = schedule(HALF_HOUR, 4, 0);
         assertThat(schedule.lengthMs() - Schedule.READY_MS).isEqualTo(30 * 60_000);
+    }
+
+    /// F40, F43, common practice: kickboxing rounds are 3 minutes with 1 of rest; the half hour holds 16
+    /// beside its
+    /// rounds and their rests.
+    @ParameterizedTest
+    @CsvSource({
+        "'', 0, 4",
+        "'', 3, 1",
+        "'', 6, 1",
+        "'', 7, 2",
+        "'', 30, 7",
+        "half-hour, 0, 4",
+        "half-hour, 30, 4",
+        "half-hour, 29, 3",
+        "half-hour, 34, 5",
+        "half-hour, 15, 0"
+    })
+    void soManyRoundsFitIntoTheMinutes(String template, int minutes, int rounds) {
+        Session session = new Session("s", LocalDate.EPOCH, "x", "kickboxing", template, minutes);
+        assertThat(session.room()).isEqualTo(rounds);
     }
 
     @Test

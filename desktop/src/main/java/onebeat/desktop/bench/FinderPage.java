@@ -3,19 +3,8 @@ package onebeat.desktop.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.atomic.AtomicLong;
-import java.util.function.BooleanSupplier;
-import java.util.function.Consumer;
-import java.util.function.Supplier;
-import javafx.application.Platform;
 import javafx.scene.Node;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.Text;
-import javafx.scene.text.TextFlow;
 import onebeat.core.exchange.Intent;
 import onebeat.core.film.Answer;
 import onebeat.core.film.Finder;
@@ -30,6 +19,7 @@ import onebeat.core.play.Who;
 import onebeat.core.review.Context;
 import onebeat.core.review.Review;
 import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Newest;
 import onebeat.desktop.desk.Texts;
 
 /// What the finder proposes: the best answers to what the line feeds, or whole lines for the strike that it
@@ -41,12 +31,7 @@ final class FinderPage extends ListPage implements AutoCloseable {
     private static final int DEEPEST = 5;
 
     private final boolean forWeapon;
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "finder");
-        thread.setDaemon(true);
-        return thread;
-    });
-    private final AtomicLong newest = new AtomicLong();
+    private final Newest worker = new Newest("finder");
     private List<Answer> shown = List.of();
     private String askedFor = "";
 
@@ -77,7 +62,7 @@ final class FinderPage extends ListPage implements AutoCloseable {
         askedFor = key;
         shown = List.of();
         if (wanted.isEmpty()) {
-            newest.incrementAndGet();
+            worker.stop();
             rows(List.of(Look.flow(Look.text(Texts.of(forWeapon ? "weapon.none" : "answers.none"), "soft"))));
             return;
         }
@@ -86,47 +71,28 @@ final class FinderPage extends ListPage implements AutoCloseable {
 
     /// Stops what is being looked for.
     void stop() {
-        newest.incrementAndGet();
+        worker.stop();
         askedFor = "";
     }
 
     private void look(String wanted, Context context, Repertoire repertoire) {
-        long number = newest.incrementAndGet();
         int top = LAST_KEY - FIRST_KEY + 1;
         rows(List.of(Look.flow(Look.text(Texts.of("answers.looking", wanted), "soft"))));
-        BooleanSupplier old = () -> newest.get() != number;
         if (forWeapon) {
-            work(
-                    number,
-                    () -> Setups.of(new Setups.Query(wanted, context, repertoire, top)),
+            worker.ask(
+                    _ -> Setups.of(new Setups.Query(wanted, context, repertoire, top)),
                     found -> fill(found, Texts.of("weapon.looked", wanted, found.looked())));
             return;
         }
-        for (int depth = 2; depth <= DEEPEST; depth++) {
-            int deep = depth;
-            work(
-                    number,
-                    () -> Finder.find(
-                            new Finder.Query(wanted, context, repertoire, deep, top),
-                            best -> later(number, () -> fill(best, Texts.of("answers.looking", wanted))),
-                            old),
-                    found -> fill(found, Texts.of("answers.looked", wanted, deep, found.looked(), found.skipped())));
-        }
-    }
-
-    private void work(long number, Supplier<Found> what, Consumer<Found> then) {
-        worker.execute(() -> {
-            if (newest.get() == number) {
-                Found found = what.get();
-                later(number, () -> then.accept(found));
-            }
-        });
-    }
-
-    private void later(long number, Runnable what) {
-        Platform.runLater(() -> {
-            if (newest.get() == number) {
-                what.run();
+        worker.ask(asked -> {
+            for (int depth = 2; depth <= DEEPEST && !asked.isOld(); depth++) {
+                int deep = depth;
+                Found found = Finder.find(
+                        new Finder.Query(wanted, context, repertoire, deep, top),
+                        best -> asked.tell(() -> fill(best, Texts.of("answers.looking", wanted))),
+                        asked::isOld);
+                asked.tell(
+                        () -> fill(found, Texts.of("answers.looked", wanted, deep, found.looked(), found.skipped())));
             }
         });
     }
@@ -140,7 +106,7 @@ final class FinderPage extends ListPage implements AutoCloseable {
         List<Node> nodes = new ArrayList<>();
         nodes.add(Look.flow(Look.text(under, "strong")));
         for (int i = 0; i < answers.size(); i++) {
-            nodes.add(row(answers.get(i), "F" + (FIRST_KEY + i)));
+            nodes.add(row(answers.get(i), FIRST_KEY + i));
         }
         if (answers.isEmpty()) {
             nodes.add(Look.flow(Look.text(Texts.of("answers.nothing"), "soft")));
@@ -148,17 +114,13 @@ final class FinderPage extends ListPage implements AutoCloseable {
         rows(nodes);
     }
 
-    private static Node row(Answer answer, String key) {
-        Text line = new Text(answer.line());
-        line.getStyleClass().setAll("mend");
-        TextFlow flow = Look.flow(line);
-        HBox.setHgrow(flow, Priority.ALWAYS);
+    private static Node row(Answer answer, int key) {
         String numbers = Texts.of(
                 "answers.numbers",
                 Texts.share(answer.value().opening()),
                 Texts.share(answer.value().power()),
                 Texts.share(answer.value().exposure()));
-        VBox row = new VBox(2, new HBox(8, Look.key(key), flow), Look.flow(Look.text(numbers, "soft")));
+        VBox row = new VBox(2, keyed(key, answer.line()), Look.flow(Look.text(numbers, "soft")));
         answer.reasons().forEach(reason -> row.getChildren().add(Look.flow(Look.text(reason, "small"))));
         return row;
     }
@@ -192,7 +154,6 @@ final class FinderPage extends ListPage implements AutoCloseable {
 
     @Override
     public void close() {
-        stop();
-        worker.shutdownNow();
+        worker.close();
     }
 }

@@ -19,7 +19,8 @@ import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Texts;
 import onebeat.desktop.figures.HolderView;
 
-/// The other man's half of the line: what he sees, beat by beat what he throws, does or holds, and what it costs him.
+/// The other man's half of the line: what he sees, beat by beat what he throws, does or holds, and what it
+/// costs him.
 final class HolderPage extends VBox implements Page {
 
     private static final double VIEW_HIGH = 236;
@@ -63,7 +64,7 @@ final class HolderPage extends VBox implements Page {
                 review.plan(way),
                 review.context().setting(),
                 review.context().bpm()));
-        Script script = script(review, way, partner);
+        Script script = review.script(way, partner);
         List<Node> nodes = new ArrayList<>();
         Script.choices(review.read().line(), odds).forEach(words -> nodes.add(flow(words, "strong")));
         script.cannot().forEach(words -> nodes.add(flow(words, "footer-wrong")));
@@ -74,18 +75,6 @@ final class HolderPage extends VBox implements Page {
         nodes.add(flow(account(contact), "strong"));
         nodes.add(flow(Texts.of("caution.short"), "caution"));
         rows.getChildren().setAll(nodes);
-    }
-
-    /// The feeder's script of a way, for this partner.
-    static Script script(Review review, int way, Optional<Partner> partner) {
-        return Script.of(new Script.For(
-                review.read().line(),
-                review.played().ways().get(way),
-                review.plan(way),
-                review.context().rung(),
-                review.context().bpm(),
-                review.context().setting().partner(),
-                partner));
     }
 
     private static Node row(Cue cue) {

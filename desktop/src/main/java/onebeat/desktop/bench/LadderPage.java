@@ -5,11 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.Text;
-import javafx.scene.text.TextFlow;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.ladder.Forms;
 import onebeat.core.ladder.Ladder;
@@ -77,15 +73,11 @@ final class LadderPage extends ListPage {
     }
 
     private static Node keyed(String words, List<String> lines) {
-        Text line = new Text(words);
-        line.getStyleClass().setAll("mend");
-        TextFlow flow = Look.flow(line);
-        HBox.setHgrow(flow, Priority.ALWAYS);
         int key = FIRST_KEY + lines.size();
         if (key > LAST_KEY) {
-            return flow;
+            return line(words);
         }
         lines.add(words);
-        return new HBox(8, Look.key("F" + key), flow);
+        return keyed(key, words);
     }
 }

@@ -26,5 +26,8 @@ public interface Frame {
     void closeForm();
 
     /// Lets the coach choose a file; empty where he does not.
-    Optional<Path> choose();
+    ///
+    /// @param what kind of files they are, in words
+    /// @param endings for example `*.wav`
+    Optional<Path> choose(String what, String... endings);
 }

@@ -28,18 +28,44 @@ public final class Newest implements AutoCloseable {
     /// @param work is given a question that answers yes once nobody waits any more
     /// @param then is given the answer on the interface's thread
     public <T> void ask(Function<BooleanSupplier, T> work, Consumer<T> then) {
-        long number = newest.incrementAndGet();
-        BooleanSupplier old = () -> newest.get() != number;
+        ask(asked -> {
+            T answer = work.apply(asked::isOld);
+            asked.tell(() -> then.accept(answer));
+        });
+    }
+
+    /// Asks something that has answers on the way, and lets what was asked before go.
+    public void ask(Consumer<Asked> work) {
+        Asked asked = new Asked(newest.incrementAndGet());
         worker.execute(() -> {
-            if (!old.getAsBoolean()) {
-                T answer = work.apply(old);
-                Platform.runLater(() -> {
-                    if (!old.getAsBoolean()) {
-                        then.accept(answer);
-                    }
-                });
+            if (!asked.isOld()) {
+                work.accept(asked);
             }
         });
+    }
+
+    /// A question that is worked on.
+    public final class Asked {
+
+        private final long number;
+
+        private Asked(long number) {
+            this.number = number;
+        }
+
+        /// Whether nobody waits for it any more.
+        public boolean isOld() {
+            return newest.get() != number;
+        }
+
+        /// Does something on the interface's thread, if somebody still waits for it then.
+        public void tell(Runnable answer) {
+            Platform.runLater(() -> {
+                if (!isOld()) {
+                    answer.run();
+                }
+            });
+        }
     }
 
     /// Nobody waits any more for what was asked.

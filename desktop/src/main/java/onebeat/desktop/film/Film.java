@@ -381,7 +381,7 @@ public final class Film implements Station {
     /// With Ctrl from habit to habit, else from exchange to exchange.
     private void upOrDown(int by, boolean habit) {
         if (habit) {
-            habits.step(by);
+            page().ifPresentOrElse(page -> page.choose(by), () -> habits.step(by));
             return;
         }
         List<Exchange> all = reel().map(DrawnReel::exchanges).orElse(List.of());
@@ -406,12 +406,20 @@ public final class Film implements Station {
     }
 
     private boolean playBehind() {
-        List<Exchange> behind = habits.behind().stream()
+        List<Exchange> behind = page().map(LinesPage::behind).orElseGet(habits::behind).stream()
                 .flatMap(id -> desk.camp().exchanges().get(id).stream())
                 .toList();
         reeling.playInARow(behind);
         open();
         return true;
+    }
+
+    /// The page of lines that lies over the habits.
+    private Optional<LinesPage> page() {
+        return right.getChildren().stream()
+                .filter(LinesPage.class::isInstance)
+                .map(LinesPage.class::cast)
+                .findFirst();
     }
 
     private boolean turnTo(Region page) {
@@ -496,7 +504,8 @@ public final class Film implements Station {
     }
 
     private boolean openFile() {
-        frame.choose().ifPresent(this::take);
+        frame.choose(Texts.of("choose.film"), "*.mp4", "*.m4v", "*.mov", "*.flv", "*.csv", "*.json")
+                .ifPresent(this::take);
         return true;
     }
 

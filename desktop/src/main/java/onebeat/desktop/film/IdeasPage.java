@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
-import javafx.scene.layout.VBox;
 import onebeat.core.camp.BookLines;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
@@ -51,8 +50,8 @@ final class IdeasPage extends LinesPage {
         String book = using.isEmpty()
                 ? Texts.of("ideas.book.none")
                 : Texts.of("ideas.book", using.stream().map(Drill::name).collect(Collectors.joining(", ")));
-        return new VBox(
-                2,
+        return new Backed(
+                idea.exchanges(),
                 said(
                         Texts.of(
                                 "ideas.habit",
@@ -62,7 +61,7 @@ final class IdeasPage extends LinesPage {
                                 HabitsPage.interval(share)),
                         "small",
                         "strong"),
-                keyed(at, idea.reply().line()),
+                keyedAt(at, idea.reply().line()),
                 said(
                         Texts.of(
                                 "ideas.numbers",

@@ -3,45 +3,65 @@ package onebeat.desktop.film;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.Text;
-import javafx.scene.text.TextFlow;
 import onebeat.core.holding.Odds;
+import onebeat.desktop.desk.ListPaper;
 import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
 
 /// A page of lines, each with the key that takes it to the bench.
-abstract class LinesPage extends VBox {
+abstract class LinesPage extends ListPaper {
 
     /// The key of the first line; the next ones follow it.
     private static final int FIRST_KEY = 2;
-
-    private final VBox rows = new VBox(12);
 
     /// A line that can be taken to the bench.
     record Taken(String name, String line, Odds odds) {}
 
     private List<Taken> lines = List.of();
+    private List<Backed> backed = List.of();
+    private int chosen;
+
+    /// A row with the exchanges that stand behind its figures.
+    static final class Backed extends VBox {
+
+        private final List<String> exchanges;
+
+        Backed(List<String> exchanges, Node... words) {
+            super(2, words);
+            this.exchanges = List.copyOf(exchanges);
+            getStyleClass().setAll("row");
+        }
+    }
 
     /// @param key the texts `key.title` and `key.under` stand above
     LinesPage(String key) {
-        super(6);
-        getStyleClass().add("paper");
-        Region scroll = Look.scroll(rows);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren()
-                .setAll(
-                        Look.text(Texts.of(key + ".title"), "title"),
-                        Look.flow(Look.text(Texts.of(key + ".under"), "soft")),
-                        scroll);
+        super(key, 8);
     }
 
     final void fill(List<Taken> now, List<Node> nodes) {
         lines = List.copyOf(now);
-        rows.getChildren().setAll(nodes);
+        rows(nodes);
+        backed = nodes.stream()
+                .filter(Backed.class::isInstance)
+                .map(Backed.class::cast)
+                .toList();
+        choose(0);
+    }
+
+    /// Another row is chosen.
+    final void choose(int step) {
+        chosen = Math.clamp((long) chosen + step, 0, Math.max(0, backed.size() - 1));
+        for (int i = 0; i < backed.size(); i++) {
+            backed.get(i).pseudoClassStateChanged(Look.CHOSEN, i == chosen);
+        }
+        if (step != 0 && backed.size() > 1) {
+            scrollTo((double) chosen / (backed.size() - 1));
+        }
+    }
+
+    /// The exchanges behind the chosen row.
+    final List<String> behind() {
+        return chosen < backed.size() ? backed.get(chosen).exchanges : List.of();
     }
 
     /// The line of a function key.
@@ -51,12 +71,8 @@ abstract class LinesPage extends VBox {
     }
 
     /// A call line with its key before it.
-    static Node keyed(int at, String line) {
-        Text text = new Text(line);
-        text.getStyleClass().setAll("mend");
-        TextFlow flow = Look.flow(text);
-        HBox.setHgrow(flow, Priority.ALWAYS);
-        return new HBox(8, Look.key("F" + (FIRST_KEY + at)), flow);
+    static Node keyedAt(int at, String line) {
+        return keyed(FIRST_KEY + at, line);
     }
 
     static Node said(String words, String... styles) {

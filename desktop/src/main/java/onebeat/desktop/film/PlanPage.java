@@ -28,10 +28,10 @@ final class PlanPage extends LinesPage {
         List<Taken> lines = new ArrayList<>();
         List<Node> nodes = new ArrayList<>();
         for (Plan one : plan.plans()) {
-            VBox row = new VBox(
-                    2,
+            VBox row = new Backed(
+                    one.idea().exchanges(),
                     said(PlanCard.title(lines.size() + 1, one), "small", "strong"),
-                    keyed(lines.size(), one.drill().line()));
+                    keyedAt(lines.size(), one.drill().line()));
             PlanCard.reads(one, opponent).forEach(read -> row.getChildren().add(said(read, "small")));
             row.getChildren().add(said(PlanCard.evidence(one, opponent), "soft"));
             nodes.add(row);
@@ -43,13 +43,15 @@ final class PlanPage extends LinesPage {
         if (lines.isEmpty()) {
             nodes.add(said(Texts.of("ideas.none", opponent), "soft"));
         }
-        VBox away = new VBox(2, said(Texts.of("plan.away"), "small", "strong"));
+        nodes.add(said(Texts.of("plan.away"), "small", "strong"));
         List<String> avoid = PlanCard.avoid(plan, camp.card().athlete().name(), opponent);
-        avoid.forEach(words -> away.getChildren().add(said(words, "small")));
-        if (avoid.isEmpty()) {
-            away.getChildren().add(said(Texts.of("plan.away.none"), "soft"));
+        for (int i = 0; i < avoid.size(); i++) {
+            Node words = said(avoid.get(i), "small");
+            nodes.add(i < plan.avoid().size() ? new Backed(plan.avoid().get(i).exchanges(), words) : words);
         }
-        nodes.add(away);
+        if (avoid.isEmpty()) {
+            nodes.add(said(Texts.of("plan.away.none"), "soft"));
+        }
         nodes.add(said(Texts.of("caution.short"), "caution"));
         fill(lines, nodes);
     }

@@ -3,8 +3,6 @@ package onebeat.desktop.floor;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
-import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 import java.util.function.LongUnaryOperator;
 import java.util.stream.LongStream;
@@ -20,7 +18,6 @@ import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
 import onebeat.core.camp.Tonight;
 import onebeat.core.rounds.Block;
-import onebeat.core.rounds.Clicks;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Part;
@@ -31,15 +28,12 @@ import onebeat.core.rounds.Schedule.Stretch;
 import onebeat.core.rounds.Session;
 import onebeat.core.rounds.Template;
 import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.Frame;
 import onebeat.desktop.desk.LineWatch.Seen;
 import onebeat.desktop.desk.Station;
 import onebeat.desktop.desk.Texts;
 import onebeat.desktop.floor.Run.State;
 import onebeat.desktop.sound.Sounds;
-import onebeat.desktop.sound.Sounds.Sound;
-import onebeat.formats.sound.Dispatch;
-import onebeat.formats.sound.SaidCalls;
-import onebeat.formats.sound.Voice;
 import org.jspecify.annotations.Nullable;
 
 /// The floor: tonight's session runs. Space is bell and pause; four keys judge a repetition. What is judged is
@@ -59,26 +53,21 @@ public final class Floor implements Station {
 
     private static final String AT = "floor at";
     private static final String KEYS = "floor keys";
-    private static final String CALLS = "floor calls";
 
     private final Desk desk;
-    private final Consumer<Station.Name> go;
-    private final Sounds sounds;
+    private final Frame frame;
+    private final Sounding sounding;
     private final LongSupplier clockMs;
     private final FloorView view = new FloorView();
     private SeenBy seenBy = SeenBy.CORNER;
-    private volatile Sounds.To saidTo = Sounds.To.NOBODY;
     private @Nullable FeederWindow window;
     private final FloorWords words;
     private final Judging judging;
-    private final Voice voice;
-    private volatile SaidCalls calls;
     private FloorKeys floorKeys;
     private Optional<FloorKeys.Does> teaches = Optional.empty();
     private String told = "";
     private long notedMs;
-    private volatile @Nullable Run run;
-    private @Nullable Dispatch dispatch;
+    private @Nullable Run run;
     private final AnimationTimer timer = new AnimationTimer() {
         @Override
         public void handle(long now) {
@@ -87,17 +76,14 @@ public final class Floor implements Station {
     };
 
     /// @param clockMs a monotonic clock in milliseconds
-    /// @param go leads to another station
-    public Floor(Desk desk, Sounds sounds, LongSupplier clockMs, Consumer<Station.Name> go) {
+    public Floor(Desk desk, Sounds sounds, LongSupplier clockMs, Frame frame) {
         this.desk = desk;
-        this.sounds = sounds;
+        this.sounding = new Sounding(desk, sounds, clockMs);
         this.clockMs = clockMs;
-        this.go = go;
+        this.frame = frame;
         this.words = new FloorWords(desk);
         this.judging = new Judging(desk);
         this.floorKeys = FloorKeys.of(desk.draft(KEYS));
-        this.voice = new Voice(desk.folder().resolve(Texts.of("floor.voice.folder")));
-        this.calls = new SaidCalls(voice, scheme());
     }
 
     @Override
@@ -162,7 +148,7 @@ public final class Floor implements Station {
     /// Tonight's rounds that have not run yet; all of them where all have run.
     private Schedule stillToRun(Session session) {
         Camp camp = desk.camp();
-        Schedule whole = Tonight.schedule(camp, session, calls, desk.ladders());
+        Schedule whole = Tonight.schedule(camp, session, sounding.calls(), desk.ladders());
         List<Part> left = whole.rounds().stream()
                 .map(Stretch::part)
                 .filter(p -> camp.runs().all().stream()
@@ -170,7 +156,7 @@ public final class Floor implements Station {
                 .toList();
         return left.isEmpty() || left.size() == whole.rounds().size()
                 ? whole
-                : Schedule.of(Template.rest(session, whole.rounds().size(), left.size()), left, calls);
+                : Schedule.of(Template.rest(session, whole.rounds().size(), left.size()), left, sounding.calls());
     }
 
     @Override
@@ -184,26 +170,7 @@ public final class Floor implements Station {
 
     @Override
     public void close() {
-        quiet();
-    }
-
-    /// The sounds of the schedule come from a thread of their own from here on.
-    private void loud() {
-        quiet();
-        if (run != null && run.state() == State.RUNNING) {
-            dispatch = new Dispatch(
-                    run.schedule().events(),
-                    run.atMs() == 0 ? -1 : run.atMs(),
-                    () -> TimeUnit.MILLISECONDS.toNanos(clockMs.getAsLong()),
-                    this::sound);
-        }
-    }
-
-    private void quiet() {
-        if (dispatch != null) {
-            dispatch.close();
-            dispatch = null;
-        }
+        sounding.quiet();
     }
 
     private void tick() {
@@ -219,34 +186,6 @@ public final class Floor implements Station {
             note();
         }
         show();
-    }
-
-    /// One event of the schedule is heard. Not on the interface's thread.
-    private void sound(Event event) {
-        switch (event.kind()) {
-            case BELL -> sounds.play(Sound.BELL);
-            case END -> sounds.play(Sound.END);
-            case CLICK -> sounds.play(click(event));
-            case LAST_MINUTE, LAST_TEN -> sounds.play(Sound.LAST_TEN);
-            case BURST -> sounds.play(Sound.CALL);
-            case CALL -> {
-                if (event.opensRepetition()) {
-                    sounds.play(Sound.CALL);
-                }
-                saySomething(event);
-            }
-            case CUE -> {
-                // The partner's cues are seen, not heard.
-            }
-        }
-    }
-
-    private static Sound click(Event event) {
-        return switch (event.text()) {
-            case Clicks.HALF -> Sound.HALF;
-            case Clicks.PAUSE -> Sound.PAUSE;
-            default -> event.beat() == 0 ? Sound.ACCENT : Sound.CLICK;
-        };
     }
 
     private void noteRun(Stretch stretch, int round) {
@@ -294,13 +233,14 @@ public final class Floor implements Station {
         return switch (code) {
             case B -> toBook();
             case F -> nextSeenBy();
-            case V -> key.isShiftDown() ? nextScheme() : nextSaidTo();
+            case V -> voiceKey(key.isShiftDown());
             case N -> jump(this::nextStart);
             case R -> jump(this::again);
             case PLUS, ADD, EQUALS -> longer();
             case K -> startTeaching();
+            case O -> takeRecording();
             case ESCAPE -> {
-                go.accept(Name.ROUNDS);
+                frame.go(Name.ROUNDS);
                 yield true;
             }
             default -> false;
@@ -344,7 +284,7 @@ public final class Floor implements Station {
         if (run != null) {
             run.startOrPause();
             told = "";
-            loud();
+            sounding.follow(run);
             show();
         }
         return true;
@@ -354,7 +294,7 @@ public final class Floor implements Station {
     private boolean jump(LongUnaryOperator to) {
         if (run != null && run.state() != State.DONE) {
             run.jumpTo(to.applyAsLong(run.atMs()));
-            loud();
+            sounding.follow(run);
             show();
         }
         return true;
@@ -403,7 +343,7 @@ public final class Floor implements Station {
     }
 
     private boolean toBook() {
-        go.accept(Name.BOOK);
+        frame.go(Name.BOOK);
         return true;
     }
 
@@ -432,7 +372,7 @@ public final class Floor implements Station {
                 .filter(words -> !words.isEmpty())
                 .map(words -> Texts.of("floor.feeder") + ":  " + words)
                 .orElse("");
-        String sound = sounds.silentBecause().or(this::missing).orElseGet(() -> Texts.of("floor.said." + saidTo));
+        String sound = sounding.words();
         view.show(words.of(run, sound).withFeeder(corner), told);
         if (seenBy == SeenBy.WINDOW) {
             if (window == null) {
@@ -470,43 +410,20 @@ public final class Floor implements Station {
         }
     }
 
-    /// What is called is said to whom the coach has set.
-    private void saySomething(Event event) {
-        Run now = run;
-        if (now != null) {
-            sounds.say(calls.words(now.schedule(), event), saidTo);
+    /// Strikes are called by number or by name; what is called is said to nobody, both or the feeder.
+    private boolean voiceKey(boolean scheme) {
+        if (scheme) {
+            told = Texts.of("floor.scheme." + sounding.nextScheme());
+        } else {
+            sounding.nextSaidTo();
         }
-    }
-
-    /// Words that cannot be said, told on the screen; the round runs on.
-    private Optional<String> missing() {
-        return saidTo == Sounds.To.NOBODY || voice.missing().isEmpty()
-                ? Optional.empty()
-                : Optional.of(Texts.of("sound.word.none", String.join(", ", voice.missing())));
-    }
-
-    private SaidCalls.Scheme scheme() {
-        return desk.draft(CALLS).equals(SaidCalls.Scheme.NUMBERS.name())
-                ? SaidCalls.Scheme.NUMBERS
-                : SaidCalls.Scheme.NAMES;
-    }
-
-    /// Strikes are called by number or by name.
-    private boolean nextScheme() {
-        SaidCalls.Scheme other = scheme() == SaidCalls.Scheme.NAMES ? SaidCalls.Scheme.NUMBERS : SaidCalls.Scheme.NAMES;
-        desk.keepDraft(CALLS, other.name());
-        calls = new SaidCalls(voice, other);
-        told = Texts.of("floor.scheme." + other);
         show();
         return true;
     }
 
-    private boolean nextSaidTo() {
-        saidTo = switch (saidTo) {
-            case NOBODY -> Sounds.To.BOTH;
-            case BOTH -> Sounds.To.FEEDER;
-            case FEEDER -> Sounds.To.NOBODY;
-        };
+    /// A recording of the coach's own is taken in, by the name of its file.
+    private boolean takeRecording() {
+        frame.choose(Texts.of("choose.wav"), "*.wav").ifPresent(file -> told = sounding.take(file));
         show();
         return true;
     }

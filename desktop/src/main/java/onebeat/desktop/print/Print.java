@@ -38,14 +38,7 @@ public final class Print {
         String athlete = desk.camp().card().athlete().name();
         String across = desk.camp().setting().partner().name();
         Cards.For what = new Cards.For(name, athlete, across, review, way, Optional.of(rope(desk, review, way)));
-        Script script = Script.of(new Script.For(
-                review.read().line(),
-                review.played().ways().get(way),
-                review.plan(way),
-                review.context().rung(),
-                review.context().bpm(),
-                review.context().setting().partner(),
-                desk.camp().partner()));
+        Script script = review.script(way, desk.camp().partner());
         List<String> choices = Script.choices(review.read().line(), odds);
         write(
                 desk,

@@ -14,6 +14,7 @@ import onebeat.core.review.Limits;
 import onebeat.core.review.Severity;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Stretch;
+import onebeat.core.rounds.Session;
 import onebeat.desktop.desk.Desk;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Texts;
@@ -38,7 +39,11 @@ final class CostPaper extends VBox {
                 .map(s -> s.lengthMs() - Schedule.READY_MS)
                 .orElse(0L);
         List<Node> rows = new ArrayList<>();
+        int most = desk.tonight().map(Session::minutes).orElse(0);
         rows.add(cost("rounds.cost.minutes", Texts.clock(minutes / 1000.0)));
+        if (most > 0 && minutes > most * 60_000L) {
+            rows.add(Look.flow(Look.text(Texts.of("rounds.cost.over", most), "footer-wrong")));
+        }
         rows.add(cost("rounds.cost.reps", "" + repetitions));
         rows.add(cost("rounds.cost.pads", session.pads() + " · " + week.pads()));
         if (session.held() + week.held() > 0) {

@@ -31,6 +31,7 @@ import onebeat.core.notation.Read;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Stretch;
+import onebeat.core.rounds.Scheme;
 import onebeat.core.rounds.Session;
 import onebeat.core.rounds.Template;
 import onebeat.core.timing.Rung;
@@ -47,8 +48,7 @@ public final class Rounds implements Station {
 
     private static final int TEMPO_STEP = 2;
 
-    /// An evening of rounds alone is filled with so many. A default.
-    private static final int USUAL_ROUNDS = 4;
+    private static final int MINUTES_STEP = 5;
 
     private final Desk desk;
     private final Consumer<Station.Name> go;
@@ -131,7 +131,8 @@ public final class Rounds implements Station {
                         + Texts.of("rounds.source", s.scheme().source())
                         + Template.byId(s.template())
                                 .map(t -> Texts.of("rounds.template", t.name()))
-                                .orElse(""))
+                                .orElse("")
+                        + (s.minutes() == 0 ? "" : Texts.of("rounds.minutes", s.minutes(), s.room())))
                 .orElse(Texts.of("rounds.none.under")));
         boolean turns = tonight.filter(s -> Turns.taken(desk.camp(), s)).isPresent();
         hour.show(schedule, chosenRound, plan -> turns ? firstName(Turns.worker(desk.camp(), plan)) : "");
@@ -261,6 +262,7 @@ public final class Rounds implements Station {
             case L -> change(r -> climbed(r, key.isShiftDown() ? -1 : 1));
             case U -> change(r -> r.withBursts((r.bursts() + 1) % (RoundPlan.MOST_BURSTS + 1)));
             case T -> nextTemplate();
+            case M -> !key.isControlDown() && moreMinutes(key.isShiftDown() ? -MINUTES_STEP : MINUTES_STEP);
             case W -> !key.isControlDown() && (key.isShiftDown() ? takeTurns() : change(this::otherWorks));
             case A -> !key.isControlDown() && fill();
             case D ->
@@ -374,9 +376,9 @@ public final class Rounds implements Station {
     /// Fills tonight with what is due, each line with its reason.
     private boolean fill() {
         Optional<Session> tonight = desk.tonight();
-        int room = tonight.flatMap(s -> Template.byId(s.template()))
-                .map(Template::rounds)
-                .orElse(USUAL_ROUNDS);
+        int room = tonight.orElseGet(
+                        () -> new Session("", desk.today(), "", Scheme.usual().id()))
+                .room();
         List<String> here = plans().stream().map(RoundPlan::drillId).toList();
         boolean turns = desk.tonight().filter(s -> Turns.taken(desk.camp(), s)).isPresent();
         int lines = (room - here.size()) / (turns ? 2 : 1);
@@ -446,6 +448,17 @@ public final class Rounds implements Station {
                         Place.SESSIONS,
                         session,
                         session.withTemplate(ids.get((ids.indexOf(session.template()) + 1) % ids.size())))));
+        open();
+        return true;
+    }
+
+    /// The evening may take so many minutes more or less; then it is filled with what fits.
+    private boolean moreMinutes(int more) {
+        desk.tonight()
+                .ifPresentOrElse(
+                        session -> desk.save(
+                                Edit.change(Place.SESSIONS, session, session.withMinutes(session.minutes() + more))),
+                        () -> desk.warn(Texts.of("rounds.none.under")));
         open();
         return true;
     }

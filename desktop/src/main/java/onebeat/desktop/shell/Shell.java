@@ -72,7 +72,7 @@ public final class Shell implements Frame {
     private Station here;
     private String settled = "";
     private boolean swallow;
-    private Supplier<Optional<Path>> choosing = this::chooseFile;
+    private Optional<Supplier<Optional<Path>>> choosing = Optional.empty();
     private Optional<Region> form = Optional.empty();
 
     /// @param clockMs a monotonic clock in milliseconds, for the floor
@@ -83,7 +83,7 @@ public final class Shell implements Frame {
         stations.put(Name.FILM, film);
         stations.put(Name.BENCH, new Bench(desk, this::go, this::type, callLine::text));
         stations.put(Name.ROUNDS, new Rounds(desk, this::go));
-        stations.put(Name.FLOOR, new Floor(desk, sounds, clockMs, this::go));
+        stations.put(Name.FLOOR, new Floor(desk, sounds, clockMs, this));
         stations.put(Name.BOOK, new Book(desk, this));
         HBox footer = new HBox(20, keys, Look.spring(), notice);
         band.setOnMouseClicked(_ -> openCard());
@@ -240,23 +240,22 @@ public final class Shell implements Frame {
     }
 
     @Override
-    public Optional<Path> choose() {
-        return choosing.get();
+    public Optional<Path> choose(String what, String... endings) {
+        return choosing.orElse(() -> chooseFile(what, endings)).get();
     }
 
     /// Files are chosen so; for those who drive the window.
     public void choosing(Supplier<Optional<Path>> how) {
-        choosing = how;
+        choosing = Optional.of(how);
     }
 
-    private Optional<Path> chooseFile() {
+    private Optional<Path> chooseFile(String what, String... endings) {
         FileChooser chooser = new FileChooser();
-        chooser.setTitle(Texts.of("choose.title"));
+        chooser.setTitle(what);
         chooser.setInitialDirectory(desk.folder().toFile());
         chooser.getExtensionFilters()
                 .setAll(
-                        new FileChooser.ExtensionFilter(
-                                Texts.of("choose.film"), "*.mp4", "*.m4v", "*.mov", "*.flv", "*.csv", "*.json"),
+                        new FileChooser.ExtensionFilter(what, endings),
                         new FileChooser.ExtensionFilter(Texts.of("choose.any"), "*"));
         return Optional.ofNullable(chooser.showOpenDialog(root.getScene().getWindow()))
                 .map(File::toPath);
@@ -300,8 +299,12 @@ public final class Shell implements Frame {
     public void openPartners() {
         PartnerForm opened = new PartnerForm(desk.camp(), (before, after) -> {
             Card card = desk.camp().card();
+            // Who is taken out leaves the door too; taking somebody else out sends nobody away.
+            boolean leaves =
+                    before.map(Partner::id).filter(card.partner()::equals).isPresent();
+            String stays = leaves ? "" : card.partner();
             Edit door = new Edit.OfCard(
-                    card, card.withPartner(after.map(Partner::id).orElse("")));
+                    card, card.withPartner(after.map(Partner::id).orElse(stays)));
             if (desk.save(Edit.together(new Edit.Change<>(Place.PARTNERS, before, after), door))) {
                 desk.say(desk.door());
                 closeForm();

@@ -3,7 +3,6 @@ package onebeat.desktop.sound;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -22,7 +21,6 @@ import onebeat.formats.sound.Voice;
 public final class CardSounds implements Sounds {
 
     private final Map<Sound, Clip> clips;
-    private final Voice voice;
     private Optional<Clip> speaking = Optional.empty();
     private volatile Optional<String> silent = Optional.empty();
     private final ExecutorService mouth = Executors.newSingleThreadExecutor(work -> {
@@ -31,22 +29,19 @@ public final class CardSounds implements Sounds {
         return thread;
     });
 
-    private CardSounds(Map<Sound, Clip> clips, Voice voice) {
+    private CardSounds(Map<Sound, Clip> clips) {
         this.clips = clips;
-        this.voice = voice;
     }
 
     /// The card's sounds, or silence with the reason. Without a card asking for a line throws
     /// `IllegalArgumentException`.
-    ///
-    /// @param voiceFolder where the coach's own recordings lie
-    public static Sounds orSilence(Path voiceFolder) {
+    public static Sounds orSilence() {
         Map<Sound, Clip> clips = new EnumMap<>(Sound.class);
         try {
             for (Sound sound : Sound.values()) {
                 clips.put(sound, clip(sound));
             }
-            return new CardSounds(clips, new Voice(voiceFolder));
+            return new CardSounds(clips);
         } catch (IllegalArgumentException | LineUnavailableException | IOException | UnsupportedAudioFileException e) {
             clips.values().forEach(Clip::close);
             return new SilentSounds(Texts.of("sound.none"));
@@ -77,7 +72,7 @@ public final class CardSounds implements Sounds {
     }
 
     @Override
-    public void say(List<String> words, To to) {
+    public void say(List<String> words, Voice voice, To to) {
         byte[] sound = to == To.NOBODY ? new byte[0] : voice.said(words, to == To.FEEDER);
         if (sound.length == 0) {
             return;
@@ -100,9 +95,7 @@ public final class CardSounds implements Sounds {
 
     @Override
     public Optional<String> silentBecause() {
-        return silent.or(() -> voice.missing().isEmpty()
-                ? Optional.empty()
-                : Optional.of(Texts.of("sound.word.none", String.join(", ", voice.missing()))));
+        return silent;
     }
 
     @Override

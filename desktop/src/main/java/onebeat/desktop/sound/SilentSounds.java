@@ -3,6 +3,7 @@ package onebeat.desktop.sound;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
+import onebeat.formats.sound.Voice;
 
 /// The stand-in where there is no sound card: it plays nothing, says so, and remembers what it would have
 /// played.
@@ -22,7 +23,7 @@ public final class SilentSounds implements Sounds {
     }
 
     @Override
-    public void say(List<String> words, To to) {
+    public void say(List<String> words, Voice voice, To to) {
         if (to != To.NOBODY) {
             words.forEach(word -> said.add(to + " " + word));
         }

@@ -2,6 +2,7 @@ package onebeat.desktop.sound;
 
 import java.util.List;
 import java.util.Optional;
+import onebeat.formats.sound.Voice;
 
 /// What can be heard on the floor.
 public interface Sounds extends AutoCloseable {
@@ -44,7 +45,8 @@ public interface Sounds extends AutoCloseable {
     /// Says these words one after the other and returns at once.
     ///
     /// @param words names of clips: keys of techniques and the like
-    void say(List<String> words, To to);
+    /// @param voice where the clips come from
+    void say(List<String> words, Voice voice, To to);
 
     /// Why nothing is heard, where nothing is.
     Optional<String> silentBecause();

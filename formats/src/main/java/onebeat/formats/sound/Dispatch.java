@@ -22,8 +22,10 @@ public final class Dispatch implements AutoCloseable {
     /// A bell is given out even so late: a round must not begin or end unheard because the machine was busy.
     static final long BELL_TOO_LATE_MS = 3_000;
 
-    /// So long before an event it stops sleeping: a sleeper wakes up to a few milliseconds late.
-    private static final long WATCH_NS = TimeUnit.MILLISECONDS.toNanos(3);
+    /// So long before an event it stops sleeping and watches the clock. Longer would be no better: where
+    /// the machine is
+    /// busy, a thread that has watched for long is the one that has to wait.
+    private static final long WATCH_NS = TimeUnit.MICROSECONDS.toNanos(300);
 
     /// A clock that somebody else moves is looked at so often.
     private static final long LOOK_NS = TimeUnit.MILLISECONDS.toNanos(20);

@@ -1,14 +1,19 @@
 package onebeat.formats.sound;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import onebeat.core.exchange.Level;
 import onebeat.core.notation.Notation;
+import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.Beat;
+import onebeat.core.play.OwnName;
 import onebeat.core.play.Placed;
 import onebeat.core.play.Who;
 import onebeat.core.rounds.Calls;
@@ -24,7 +29,7 @@ public final class SaidCalls implements Calls {
 
     /// How strikes are called: by their gym numbers, or by name. What has no number is called by name. Own
     /// words are own
-    /// recordings under the names.
+    /// recordings, of techniques and of own lines.
     public enum Scheme {
         NAMES,
         NUMBERS
@@ -44,6 +49,13 @@ public final class SaidCalls implements Calls {
     public SaidCalls(Voice voice, Scheme scheme) {
         this.voice = voice;
         this.scheme = scheme;
+    }
+
+    /// Whether anything is ever called by this clip: a word that ships, or the name of an own line.
+    public static boolean canSay(String clip, Vocabulary vocabulary) {
+        return Voice.ships(clip)
+                || vocabulary.ownNames().stream()
+                        .anyMatch(name -> Voice.clip(name).equals(clip));
     }
 
     /// The words of a repetition's call, as names of clips.
@@ -108,12 +120,23 @@ public final class SaidCalls implements Calls {
         }
     }
 
-    /// The athlete's strikes of each beat.
+    /// The athlete's strikes of each beat; of a coach's own line that he has recorded only its name, on the
+    /// beat of its
+    /// first strike.
     private NavigableMap<Beat, Said> beats(Turned turn) {
         NavigableMap<Beat, Said> beats = new TreeMap<>();
+        Set<OwnName> called = new HashSet<>();
         for (Placed placed : turn.way().way().actions()) {
-            if (placed.who() == Who.ATHLETE && placed.act().isStrike()) {
+            if (placed.who() != Who.ATHLETE || !placed.act().isStrike()) {
+                continue;
+            }
+            Optional<OwnName> own = placed.own().filter(name -> voice.hasOwn(Voice.clip(name.name())));
+            if (own.isEmpty()) {
                 beats.merge(placed.beat(), new Said(words(placed), Notation.print(placed.act())), Said::plus);
+            } else if (called.add(own.get())) {
+                Said said = new Said(
+                        List.of(Voice.clip(own.get().name())), '"' + own.get().name() + '"');
+                beats.merge(placed.beat(), said, Said::plus);
             }
         }
         return beats;

@@ -1,18 +1,24 @@
 package onebeat.formats.sound;
 
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
+import javax.sound.sampled.AudioInputStream;
+import javax.sound.sampled.AudioSystem;
 
 /// The shipped voice clips, put together to what is said: 16 kHz, 16 bit, mono clips become two channels,
 /// so that a
@@ -22,6 +28,7 @@ public final class Voice {
     /// What [#said] gives.
     public static final AudioFormat STEREO = new AudioFormat(16_000, 16, 2, true, false);
 
+    private static final String SHIPPED = "/onebeat/formats/sound/voice/";
     private static final int SAMPLE_BYTES = 2;
     private static final int BETWEEN_MS = 60;
 
@@ -70,6 +77,44 @@ public final class Voice {
         return said(words, false).length / bytesAMs;
     }
 
+    /// The name of the clip that a word is said by, for example `the-doorstep`.
+    public static String clip(String word) {
+        return word.strip().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
+    }
+
+    /// Takes a recording of the coach's own in: without silence at its ends, levelled, and said from now on.
+    ///
+    /// @param word what it is said for, as a name of a clip
+    /// @throws IOException with the reason, if it cannot be read or kept, or nothing is heard in it
+    public void take(String word, Path recording) throws IOException {
+        Path folder = own.orElseThrow(() -> new IOException("there is no folder for recordings"));
+        Pcm heard;
+        try (InputStream in = Files.newInputStream(recording)) {
+            heard = Pcm.read(in, MONO).trimmedAndLevelled(SILENCE);
+        }
+        if (heard.length() == 0) {
+            throw new IOException("nothing is heard in it");
+        }
+        Files.createDirectories(folder);
+        byte[] bytes = heard.bytes();
+        Path half = Files.createTempFile(folder, word, ".part");
+        try (AudioInputStream stream = new AudioInputStream(new ByteArrayInputStream(bytes), MONO, heard.length())) {
+            AudioSystem.write(stream, AudioFileFormat.Type.WAVE, half.toFile());
+            Files.move(half, folder.resolve(word + ".wav"), StandardCopyOption.REPLACE_EXISTING);
+        } finally {
+            Files.deleteIfExists(half);
+        }
+        clips.remove(word);
+        missing.remove(word + ".wav");
+    }
+
+    /// Whether the coach has recorded this word himself.
+    public boolean hasOwn(String word) {
+        return own.map(f -> f.resolve(word + ".wav"))
+                .filter(Files::isRegularFile)
+                .isPresent();
+    }
+
     /// Words that had no clip.
     public Set<String> missing() {
         return Set.copyOf(missing);
@@ -93,8 +138,13 @@ public final class Voice {
         }
     }
 
+    /// Whether a clip of this name ships.
+    static boolean ships(String word) {
+        return !word.isEmpty() && Voice.class.getResource(SHIPPED + word + ".wav") != null;
+    }
+
     private Optional<byte[]> shipped(String word) {
-        try (InputStream file = Voice.class.getResourceAsStream("/onebeat/formats/sound/voice/" + word + ".wav")) {
+        try (InputStream file = Voice.class.getResourceAsStream(SHIPPED + word + ".wav")) {
             if (file == null) {
                 missing.add(word);
                 return Optional.empty();

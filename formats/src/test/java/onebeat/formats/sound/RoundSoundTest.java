@@ -11,7 +11,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import javax.sound.midi.MetaMessage;
 import javax.sound.midi.MidiEvent;
 import javax.sound.midi.MidiSystem;
@@ -23,7 +25,9 @@ import javax.sound.sampled.AudioSystem;
 import onebeat.core.holding.Holder;
 import onebeat.core.holding.Odds;
 import onebeat.core.notation.Notation;
+import onebeat.core.notation.OwnLine;
 import onebeat.core.notation.Read;
+import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
@@ -45,13 +49,16 @@ import org.junit.jupiter.params.provider.ValueSource;
 class RoundSoundTest {
 
     private static Schedule schedule(String line, int bpm, int gap, Calls calls) {
-        Read read = (Read) Notation.read(line);
-        Part part = Part.of(
+        Part part = part((Read) Notation.read(line), bpm, gap);
+        return Schedule.of(List.of(new Block(Block.Kind.ROUND, 180, List.of())), List.of(part), calls);
+    }
+
+    private static Part part(Read read, int bpm, int gap) {
+        return Part.of(
                 new RoundPlan("r", "s", 0, "d", bpm, gap),
                 "name",
                 read.line(),
                 new Part.With(Setting.usual(), Holder.usual(), Odds.even(), 180));
-        return Schedule.of(List.of(new Block(Block.Kind.ROUND, 180, List.of())), List.of(part), calls);
     }
 
     private static short[] samples(byte[] wav) throws Exception {
@@ -314,6 +321,54 @@ class RoundSoundTest {
         assertThat(voice.missing()).containsExactly("cross.wav");
         assertThat(voice.said(List.of("no-such-word"), false)).isEmpty();
         assertThat(voice.missing()).contains("no-such-word");
+    }
+
+    @Test
+    @DisplayName("an own line is called by its own recorded word, once, and by its strikes where there is none")
+    void anOwnLineIsCalledByItsWord(@TempDir Path folder) throws IOException {
+        Vocabulary own = Vocabulary.standard().with(List.of(new OwnLine("The doorstep", "1 2 3b")));
+        Part part = part((Read) Notation.read("\"The doorstep\" rlow \"The doorstep\"", own), 60, 8);
+        SaidCalls before = new SaidCalls(new Voice(folder));
+        assertThat(before.words(part.turn(0), 20_000)).startsWith("jab", "cross", "lead-hook", "body", "rear-low-kick");
+        short[] word = new short[16_000];
+        Arrays.fill(word, 4_000, 12_000, (short) 9_000);
+        Files.write(folder.resolve("the-doorstep.wav"), new Pcm(word).wav());
+        SaidCalls after = new SaidCalls(new Voice(folder));
+        assertThat(after.words(part.turn(0), 20_000)).containsExactly("the-doorstep", "rear-low-kick", "the-doorstep");
+        assertThat(after.words(part.turn(0), 0)).containsExactly("the-doorstep");
+    }
+
+    @Test
+    void aRecordingIsTakenInAndSaidFromThenOn(@TempDir Path folder) throws IOException {
+        short[] quiet = new short[96_000];
+        Arrays.fill(quiet, 30_000, 54_000, (short) 2_000);
+        Path file = Files.write(folder.resolve("My Jab.wav"), new Pcm(quiet).wav());
+        Voice voice = new Voice(folder.resolve("voice"));
+        double before = voice.lengthMs(List.of("jab"));
+        voice.take("jab", file);
+        assertThat(voice.hasOwn("jab")).isTrue();
+        assertThat(voice.lengthMs(List.of("jab"))).isNotEqualTo(before).isBetween(550.0, 580.0);
+        assertThat(new Voice(folder.resolve("voice")).lengthMs(List.of("jab")))
+                .as("it is there the next time")
+                .isEqualTo(voice.lengthMs(List.of("jab")));
+        Path silent = Files.write(folder.resolve("cross.wav"), new Pcm(new short[4_800]).wav());
+        assertThatThrownBy(() -> voice.take("cross", silent)).hasMessageContaining("nothing is heard");
+        Path text = Files.writeString(folder.resolve("hook.wav"), "no sound");
+        assertThatThrownBy(() -> voice.take("lead-hook", text)).hasMessageContaining("not a WAV file");
+        assertThat(voice.hasOwn("cross") || voice.hasOwn("lead-hook")).isFalse();
+        try (Stream<Path> kept = Files.list(folder.resolve("voice"))) {
+            assertThat(kept.map(f -> f.getFileName().toString())).containsExactly("jab.wav");
+        }
+    }
+
+    @Test
+    void onlyWhatIsCalledCanBeRecorded() {
+        Vocabulary own = Vocabulary.standard().with(List.of(new OwnLine("The doorstep", "1 2 3b")));
+        assertThat(SaidCalls.canSay("lead-hook", own)).isTrue();
+        assertThat(SaidCalls.canSay("number-3", own)).isTrue();
+        assertThat(SaidCalls.canSay(Voice.clip("The doorstep"), own)).isTrue();
+        assertThat(SaidCalls.canSay("hallelujah", own)).isFalse();
+        assertThat(SaidCalls.canSay("", own)).isFalse();
     }
 
     @Test

@@ -1,0 +1,58 @@
+package onebeat.desktop.desk;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
+
+/// A paper with a title, a word on what it is, and rows under it that scroll.
+public abstract class ListPaper extends VBox {
+
+    private final VBox rows;
+    private final ScrollPane scroll;
+
+    /// @param key the texts `key.title` and `key.under` stand above
+    /// @param spacing between two rows, in pixels
+    @SuppressWarnings("this-escape") // What a box of this kind is given here it is given once, before anybody sees it.
+    protected ListPaper(String key, double spacing) {
+        super(8);
+        rows = new VBox(spacing);
+        scroll = Look.scroll(rows);
+        getStyleClass().add("paper");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren()
+                .setAll(
+                        Look.text(Texts.of(key + ".title"), "title"),
+                        Look.flow(Look.text(Texts.of(key + ".under"), "soft")),
+                        scroll);
+    }
+
+    protected final void rows(List<Node> nodes) {
+        rows.getChildren().setAll(nodes);
+    }
+
+    /// Brings a row on screen.
+    ///
+    /// @param share how far down it is, 0 to 1
+    protected final void scrollTo(double share) {
+        scroll.setVvalue(share);
+    }
+
+    /// A call line.
+    protected static TextFlow line(String line) {
+        Text text = new Text(line);
+        text.getStyleClass().setAll("mend");
+        TextFlow flow = Look.flow(text);
+        HBox.setHgrow(flow, Priority.ALWAYS);
+        return flow;
+    }
+
+    /// A call line with the function key before it that takes it.
+    protected static HBox keyed(int functionKey, String line) {
+        return new HBox(8, Look.key("F" + functionKey), line(line));
+    }
+}

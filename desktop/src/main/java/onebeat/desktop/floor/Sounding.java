@@ -1,0 +1,146 @@
+package onebeat.desktop.floor;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.function.LongSupplier;
+import onebeat.core.rounds.Clicks;
+import onebeat.core.rounds.Event;
+import onebeat.core.rounds.Schedule;
+import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.Texts;
+import onebeat.desktop.floor.Run.State;
+import onebeat.desktop.sound.Sounds;
+import onebeat.desktop.sound.Sounds.Sound;
+import onebeat.formats.sound.Dispatch;
+import onebeat.formats.sound.SaidCalls;
+import onebeat.formats.sound.SaidCalls.Scheme;
+import onebeat.formats.sound.Voice;
+import org.jspecify.annotations.Nullable;
+
+/// What is heard on the floor: the sounds of a schedule at their times, and what is said by whose voice to
+/// whom.
+final class Sounding {
+
+    private static final String CALLS = "floor calls";
+
+    private final Desk desk;
+    private final Sounds sounds;
+    private final LongSupplier clockMs;
+    private final Voice voice;
+    private volatile SaidCalls calls;
+    private volatile Sounds.To saidTo = Sounds.To.NOBODY;
+    private @Nullable Dispatch dispatch;
+
+    /// @param clockMs a monotonic clock in milliseconds
+    Sounding(Desk desk, Sounds sounds, LongSupplier clockMs) {
+        this.desk = desk;
+        this.sounds = sounds;
+        this.clockMs = clockMs;
+        this.voice = new Voice(desk.folder().resolve(Texts.of("floor.voice.folder")));
+        this.calls = new SaidCalls(voice, scheme());
+    }
+
+    /// How long calls take, for laying out a session.
+    SaidCalls calls() {
+        return calls;
+    }
+
+    /// From here on the sounds come from where the run is, on a thread of their own, as long as it runs.
+    void follow(@Nullable Run run) {
+        quiet();
+        if (run != null && run.state() == State.RUNNING) {
+            Schedule schedule = run.schedule();
+            dispatch = new Dispatch(
+                    schedule.events(),
+                    run.atMs() == 0 ? -1 : run.atMs(),
+                    () -> TimeUnit.MILLISECONDS.toNanos(clockMs.getAsLong()),
+                    event -> sound(schedule, event));
+        }
+    }
+
+    void quiet() {
+        if (dispatch != null) {
+            dispatch.close();
+            dispatch = null;
+        }
+    }
+
+    /// One event of the schedule is heard. Not on the interface's thread.
+    private void sound(Schedule schedule, Event event) {
+        switch (event.kind()) {
+            case BELL -> sounds.play(Sound.BELL);
+            case END -> sounds.play(Sound.END);
+            case CLICK -> sounds.play(click(event));
+            case LAST_MINUTE, LAST_TEN -> sounds.play(Sound.LAST_TEN);
+            case BURST -> sounds.play(Sound.CALL);
+            case CALL -> {
+                if (event.opensRepetition()) {
+                    sounds.play(Sound.CALL);
+                }
+                sounds.say(calls.words(schedule, event), voice, saidTo);
+            }
+            case CUE -> {
+                // The partner's cues are seen, not heard.
+            }
+        }
+    }
+
+    private static Sound click(Event event) {
+        return switch (event.text()) {
+            case Clicks.HALF -> Sound.HALF;
+            case Clicks.PAUSE -> Sound.PAUSE;
+            default -> event.beat() == 0 ? Sound.ACCENT : Sound.CLICK;
+        };
+    }
+
+    /// What is said of the sound on the screen: why there is none, which words have no clip, or who hears them.
+    String words() {
+        return sounds.silentBecause().or(this::missing).orElseGet(() -> Texts.of("floor.said." + saidTo));
+    }
+
+    /// Words that cannot be said; the round runs on.
+    private Optional<String> missing() {
+        return saidTo == Sounds.To.NOBODY || voice.missing().isEmpty()
+                ? Optional.empty()
+                : Optional.of(Texts.of("sound.word.none", String.join(", ", voice.missing())));
+    }
+
+    private Scheme scheme() {
+        return desk.draft(CALLS).equals(Scheme.NUMBERS.name()) ? Scheme.NUMBERS : Scheme.NAMES;
+    }
+
+    /// Strikes are called by number or by name.
+    Scheme nextScheme() {
+        Scheme other = scheme() == Scheme.NAMES ? Scheme.NUMBERS : Scheme.NAMES;
+        desk.keepDraft(CALLS, other.name());
+        calls = new SaidCalls(voice, other);
+        return other;
+    }
+
+    void nextSaidTo() {
+        saidTo = switch (saidTo) {
+            case NOBODY -> Sounds.To.BOTH;
+            case BOTH -> Sounds.To.FEEDER;
+            case FEEDER -> Sounds.To.NOBODY;
+        };
+    }
+
+    /// Takes a recording of the coach's own in, by the name of its file.
+    ///
+    /// @return what came of it, in words
+    String take(Path file) {
+        String name = String.valueOf(file.getFileName());
+        String word = Voice.clip(name.replaceFirst("(?i)\\.wav$", ""));
+        if (!SaidCalls.canSay(word, desk.camp().vocabulary())) {
+            return Texts.of("floor.voice.unknown", word);
+        }
+        try {
+            voice.take(word, file);
+            return Texts.of("floor.voice.taken", word);
+        } catch (IOException e) {
+            return Texts.of("floor.voice.not", name, String.valueOf(e.getMessage()));
+        }
+    }
+}
