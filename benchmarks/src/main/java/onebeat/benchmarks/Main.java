@@ -26,7 +26,8 @@ public final class Main {
         }
         lines();
         reviews();
-        habits();
+        beside(HabitsBenchmark.class, "habits, 100 000 exchanges", "sql");
+        beside(EveningBenchmark.class, "an evening with reads", "anew");
         FinderRun.print();
         ClockRun.print();
     }
@@ -64,19 +65,19 @@ public final class Main {
                 statistics.getPercentile(50) / shortest));
     }
 
-    /// Habits over 100 000 exchanges beside the same question in SQL.
-    private static void habits() throws RunnerException {
+    /// Each benchmark of a class beside one of them.
+    private static void beside(Class<?> benchmark, String title, String one) throws RunnerException {
         Collection<RunResult> results = new Runner(new OptionsBuilder()
-                        .include(HabitsBenchmark.class.getSimpleName())
+                        .include(benchmark.getSimpleName())
                         .verbosity(VerboseMode.SILENT)
                         .build())
                 .run();
         Map<String, Double> scores = new TreeMap<>();
         results.forEach(r ->
                 scores.put(r.getPrimaryResult().getLabel(), r.getPrimaryResult().getScore()));
-        double sql = scores.getOrDefault("sql", 1.0);
-        System.out.printf(Locale.ROOT, "%n%-24s %12s %12s%n", "habits, 100 000 exchanges", "ms", "to the SQL");
-        scores.forEach((name, ms) -> System.out.printf(Locale.ROOT, "%-24s %12.1f %12.2f%n", name, ms, ms / sql));
+        double other = scores.getOrDefault(one, 1.0);
+        System.out.printf(Locale.ROOT, "%n%-28s %12s %12s%n", title, "ms", "to " + one);
+        scores.forEach((name, ms) -> System.out.printf(Locale.ROOT, "%-28s %12.2f %12.2f%n", name, ms, ms / other));
     }
 
     private static void lines() throws RunnerException {

@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import javax.sound.midi.MidiSystem;
 import javax.sound.sampled.AudioSystem;
 import onebeat.core.book.Judgement;
+import onebeat.core.book.Note;
 import onebeat.core.book.Repetition;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Drill;
@@ -17,6 +18,7 @@ import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
+import onebeat.core.timing.Rung;
 import onebeat.store.CampFile;
 import onebeat.store.Opening;
 import org.junit.jupiter.api.Test;
@@ -173,6 +175,12 @@ class RoundCommandsTest {
             camp.save(Edit.add(Place.DRILLS, new Drill("d1", "=Hands", "1 2", 60, day, "")));
             camp.save(Edit.add(Place.REPETITIONS, new Repetition("p1", "r1", "d1", day, 60, 1, Judgement.CLEAN)));
         }
+        try (CampFile camp = ((Opening.Opened) CampFile.open(file)).file()) {
+            camp.save(Edit.add(Place.NOTES, new Note("b1", "d1", day, "=late, hip first", "")));
+            camp.save(Edit.add(
+                    Place.REPETITIONS,
+                    new Repetition("p2", "r1", "d1", day, 60, 1, Judgement.LATE, Rung.WHOLE, "", "k1")));
+        }
         Path open = folder.resolve("open");
         int code = run("export", file.toString(), "--out", open.toString());
         assertThat(code).as(err.toString()).isZero();
@@ -186,6 +194,15 @@ class RoundCommandsTest {
                         .get("clean")
                         .asInt())
                 .isEqualTo(1);
+        assertThat(Files.readString(open.resolve("book.csv")))
+                .as("a note is no formula, and the partner's repetition is not hers")
+                .contains("\"'=late, hip first\"");
+        assertThat(JsonMapper.builder()
+                        .build()
+                        .readTree(open.resolve("book.json").toFile())
+                        .at("/notes/0/text")
+                        .asString())
+                .isEqualTo("=late, hip first");
         assertThat(open.resolve("film.csv")).exists();
         assertThat(open.resolve("film.json")).exists();
         assertThat(run("export", folder.resolve("none.onebeat").toString())).isEqualTo(2);

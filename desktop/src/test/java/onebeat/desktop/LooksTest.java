@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.ResourceBundle;
@@ -107,13 +108,20 @@ class LooksTest {
 
     @Test
     void everySoundIsShipped() {
-        for (String file :
-                new String[] {"bell.wav", "end.wav", "click.wav", "accent.wav", "call.wav", "last-ten.wav"}) {
+        for (String file : List.of(
+                "bell.wav",
+                "end.wav",
+                "click.wav",
+                "accent.wav",
+                "half.wav",
+                "pause.wav",
+                "call.wav",
+                "last-ten.wav")) {
             assertThat(LooksTest.class.getResource("/onebeat/formats/sound/" + file))
                     .as(file)
                     .isNotNull();
         }
-        assertThat(Sound.values()).hasSize(6);
+        assertThat(Sound.values()).hasSize(8);
     }
 
     @Test

@@ -25,6 +25,7 @@ import onebeat.core.play.Setting;
 import onebeat.core.review.Context;
 import onebeat.core.review.Limits;
 import onebeat.core.review.Review;
+import onebeat.core.rounds.Calls;
 import onebeat.core.rounds.Part;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
@@ -165,6 +166,36 @@ class CardsTest {
     void theAthletesCardMarksTheOneBeat() throws IOException {
         Page page = written(Cards.athlete(what("(1) catch+2 3 off")));
         assertThat(page.text).contains("Athlete: Ilka").contains("LEAD HOOK").contains("one beat");
+    }
+
+    @Test
+    void theSessionsSheetTellsWhoWorksAndWhatIsDoneBetween() throws IOException {
+        List<Part> parts = new ArrayList<>();
+        for (String worker : List.of("", "p1", "", "p1")) {
+            parts.add(Part.of(
+                    new RoundPlan("r" + parts.size(), "s", parts.size(), "d", 60, 4).by(worker),
+                    "Line",
+                    ((Read) Notation.read("(1) catch+2 3 off")).line(),
+                    new Part.With(new Setting(ATHLETE, OPPONENT), PARTNER.holder(), Odds.even(), 180)));
+        }
+        Session session = new Session("s", LocalDate.of(2027, 3, 4), "Tonight", "kickboxing", "half-hour", 30);
+        Schedule schedule = Schedule.of(session.blocks(4), parts, Calls.NONE);
+        Page page = written(Cards.session(
+                session,
+                schedule,
+                "Ilka",
+                "Jonas",
+                plan -> plan.isAthletes() ? "Ilka works." : "Jonas works.",
+                List.of()));
+        isWhole(page);
+        String text = page.text.replaceAll("\\s+", " ");
+        assertThat(text).contains("30:00 with rests").contains("Ilka works.").contains("Jonas works.");
+        assertThat(text)
+                .contains("WARM-UP")
+                .contains("FEET")
+                .contains("TRUNK")
+                .contains("easier: hold on to the ropes");
+        assertThat(text.indexOf("WARM-UP")).as("in their order").isLessThan(text.indexOf("Ilka works."));
     }
 
     @Test

@@ -7,7 +7,9 @@ import java.util.ArrayList;
 import java.util.List;
 import onebeat.core.book.Ledger.Day;
 import onebeat.core.book.Proposal.Move;
+import onebeat.core.film.Share;
 import onebeat.core.timing.Rung;
+import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -130,6 +132,29 @@ class LedgerTest {
         assertThat(top.move()).isEqualTo(Move.KEEP);
         assertThat(top.changesStep()).isFalse();
         assertThat(top.bpm()).isEqualTo(120);
+    }
+
+    @Test
+    @DisplayName(
+            "in time are the clean ones of those whose answer was right; wrong and stopped say nothing of the beat")
+    void theOneBeatIsMeasuredOnRightAnswers() {
+        Ledger ledger = Ledger.of("d1", repetitions(MONDAY, 60, "cccccccllwws"), List.of());
+        Share inTime = ledger.inTime().orElseThrow();
+        assertThat(inTime.n()).isEqualTo(7);
+        assertThat(inTime.of()).isEqualTo(9);
+        assertThat(inTime.low()).isLessThan(inTime.share());
+        assertThat(Ledger.of("d1", repetitions(MONDAY, 60, "wws"), List.of()).inTime())
+                .isEmpty();
+    }
+
+    @Test
+    void theTempoReachedIsTheFastestThatWasMostlyClean() {
+        List<Repetition> all = new ArrayList<>(repetitions(MONDAY, 60, "cccl"));
+        all.addAll(repetitions(MONDAY.plusDays(2), 66, "cccl"));
+        all.addAll(repetitions(MONDAY.plusDays(4), 72, "clll"));
+        assertThat(Ledger.of("d1", all, List.of()).reached()).hasValue(66);
+        assertThat(Ledger.of("d1", repetitions(MONDAY, 60, "lll"), List.of()).reached())
+                .isEmpty();
     }
 
     @Test

@@ -82,6 +82,25 @@ class FillingTest {
     }
 
     @Test
+    void whatIsCleanAtTheTopIsKeptSharpAndComesAgainAfterLong() {
+        drill("live", "1 2 3");
+        drill("up", "1 2 3 rlow");
+        judged("up", 2, 20, 0);
+        for (int i = 0; i < 20; i++) {
+            String id = camp.repetitions().nextId("p");
+            Repetition one =
+                    new Repetition(id, "r", "live", DAY.minusDays(2), 90, i, Judgement.CLEAN, Rung.LIVE, "", "");
+            camp = Edit.add(Place.REPETITIONS, one).applyTo(camp);
+        }
+        assertThat(filled(2)).containsExactly("up", "live");
+        Choice kept = Filling.of(camp, DAY, 2).get(1);
+        assertThat(kept.rung()).isEqualTo(Rung.LIVE);
+        assertThat(kept.bpm()).isEqualTo(90);
+        assertThat(kept.reason()).contains("Keep it sharp, live at 90", "20 of 20 clean");
+        assertThat(Filling.of(camp, DAY.plusDays(20), 2).get(1).reason()).contains("not done for long");
+    }
+
+    @Test
     void whatTheLineIsBuiltOnComesFirst() {
         drill("long", "(1) catch+2 3 rlow");
         drill("short", "(1) catch+2 3");

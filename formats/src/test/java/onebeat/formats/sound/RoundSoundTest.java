@@ -181,6 +181,24 @@ class RoundSoundTest {
         assertThat(markers).contains("bell", "last-minute", "last-ten", "end");
     }
 
+    @Test
+    @DisplayName("General MIDI percussion tells the first beat, beats, half beats and pauses apart")
+    void clicksOfTheTrackAreToldApart() throws Exception {
+        Schedule schedule = schedule("1/2 _ 3", 60, 1, Calls.NONE);
+        Sequence sequence = MidiSystem.getSequence(new ByteArrayInputStream(RoundMidi.of(schedule, 0)));
+        List<Integer> notes = new ArrayList<>();
+        for (Track track : sequence.getTracks()) {
+            for (int i = 0; i < track.size(); i++) {
+                if (track.get(i).getMessage() instanceof ShortMessage note
+                        && note.getCommand() == ShortMessage.NOTE_ON
+                        && note.getData2() > 0) {
+                    notes.add(note.getData1());
+                }
+            }
+        }
+        assertThat(notes.subList(0, 8)).containsExactly(76, 37, 42, 77, 76, 37, 42, 77);
+    }
+
     @ParameterizedTest
     @ValueSource(ints = {40, 60, 120, 240})
     @DisplayName("a call is said and heard before its first beat")
