@@ -29,10 +29,8 @@ import onebeat.formats.sound.SaidCalls;
 import onebeat.formats.sound.Voice;
 
 /// How far the sounds of a whole round are from their times, with two threads that are busy all the while,
-/// beside
-/// a plain scheduled executor that is given the same times. What is measured is when a sound is given out;
-/// there
-/// need be no sound card.
+/// beside a plain scheduled executor that is given the same times. What is measured is when a sound is
+/// given out; there need be no sound card.
 final class ClockRun {
 
     private static final int SECONDS = 180;

@@ -28,8 +28,7 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 /// An evening of four rounds with reads laid out on the clock: what every key at Rounds costs with the
-/// ladders kept,
-/// beside the same with the ladders built anew.
+/// ladders kept, beside the same with the ladders built anew.
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)

@@ -17,8 +17,7 @@ import onebeat.core.review.Context;
 import onebeat.core.review.Review;
 
 /// The finder by depth and by the size of the repertoire, beside reviewing every line of the same space one
-/// by one: how
-/// many those are, how many of them a second the engine reviews, and how long that would take.
+/// by one: how many those are, how many of them a second the engine reviews, and how long that would take.
 final class FinderRun {
 
     private static final int WARM = 25;

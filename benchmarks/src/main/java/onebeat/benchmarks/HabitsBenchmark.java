@@ -30,8 +30,8 @@ import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
 
 /// Habits over 100 000 exchanges, beside the same question asked in SQL of the same exchanges in a SQLite
-/// table held in
-/// memory. The exchanges are one action and one response each, which is all that SQL can take apart.
+/// table held in memory. The exchanges are one action and one response each, which is all that SQL can take
+/// apart.
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)

@@ -30,10 +30,8 @@ import onebeat.store.Opening.Refused;
 import org.jspecify.annotations.Nullable;
 
 /// The window. Without arguments the last camp opens; `demo` opens the demo camp; `--shots DIR` draws every
-/// main view
-/// of the demo camp into a folder and ends; `--typing` measures how long typing holds up the window;
-/// anything else is
-/// the path of a camp file.
+/// main view of the demo camp into a folder and ends; `--typing` measures how long typing holds up the
+/// window; anything else is the path of a camp file.
 public final class OneBeat extends Application {
 
     /// What the window starts with.

@@ -7,8 +7,7 @@ import onebeat.core.rounds.RoundPlan;
 import onebeat.desktop.desk.Station.Name;
 
 /// The whole path in a process of its own, so that it can be killed hard: from an exchange on film to the
-/// book. Every
-/// step is a key on the real window.
+/// book. Every step is a key on the real window.
 final class PathWalk {
 
     /// The floor's clock runs so many times faster.

@@ -12,8 +12,7 @@ import java.util.Optional;
 /// The first bytes of a file, read without SQLite so that a foreign file is never touched.
 ///
 /// Offsets follow "Database File Format" of the SQLite documentation, section 1.3: the magic string at 0,
-/// the user
-/// version at 60 and the application id at 68, both big-endian.
+/// the user version at 60 and the application id at 68, both big-endian.
 record Header(int applicationId, int userVersion) {
 
     /// Says that a file is a camp: the letters `1Bea`.

@@ -107,9 +107,8 @@ public record Ledger(String drillId, List<Day> days) {
     }
 
     /// How many of the repetitions with the right answer came in time: of a line that is answered in one
-    /// beat, its
-    /// measured share of one beat. What was late was not on the beat; what was wrong or stopped says
-    /// nothing of it.
+    /// beat, its measured share of one beat. What was late was not on the beat; what was wrong or stopped
+    /// says nothing of it.
     ///
     /// @return empty where nothing was clean or late
     public Optional<Share> inTime() {

@@ -11,8 +11,7 @@ import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
 
 /// Exchanges that come from elsewhere into a camp: onto the reels of their names, or onto new ones. What
-/// stands in the
-/// camp already is left out.
+/// stands in the camp already is left out.
 ///
 /// @param edits what brings them in
 /// @param fresh how many come

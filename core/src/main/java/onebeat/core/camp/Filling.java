@@ -26,10 +26,8 @@ import onebeat.core.timing.Rung;
 /// What the book proposes for a session: the lines that are due, each with its reason.
 ///
 /// First what slipped, then what was clean enough to go on, then what was not done for long, then one new
-/// line; nothing
-/// that the partner at the door does not feed or hold, nothing before what it is built on, and nothing new
-/// in the
-/// last days.
+/// line; nothing that the partner at the door does not feed or hold, nothing before what it is built on,
+/// and nothing new in the last days.
 public final class Filling {
 
     private static final Constants NUMBERS = Constants.of(Filling.class, "filling.csv", "number");

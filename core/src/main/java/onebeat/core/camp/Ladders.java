@@ -18,8 +18,7 @@ import onebeat.core.play.Who;
 /// The ladders of a camp's lines, with what the athlete has, and with what the opponent does on film.
 ///
 /// A ladder takes many reviews to build, so those that were asked for are kept for as long as nothing
-/// changes that
-/// they are built from. May be asked from several threads.
+/// changes that they are built from. May be asked from several threads.
 public final class Ladders {
 
     /// The camp as the athlete has it, turned round for a partner, and both once more after a change.

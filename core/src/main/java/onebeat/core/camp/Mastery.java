@@ -21,12 +21,10 @@ import onebeat.core.play.Way;
 import onebeat.core.play.Who;
 
 /// What the athlete has, and how surely, as the book knows it: the usual repertoire and whatever stands in
-/// the camp's
-/// lines; each action as sure as the repetitions of the lines that hold it were clean.
+/// the camp's lines; each action as sure as the repetitions of the lines that hold it were clean.
 ///
 /// Few repetitions say little, so they are added to a prior: a Beta posterior mean (Gelman and others,
-/// Bayesian Data
-/// Analysis, 3rd ed. 2013, section 2.1). What was never judged is as sure as the prior.
+/// Bayesian Data Analysis, 3rd ed. 2013, section 2.1). What was never judged is as sure as the prior.
 public final class Mastery {
 
     private static final Constants NUMBERS = Constants.of(Mastery.class, "mastery.csv", "number");

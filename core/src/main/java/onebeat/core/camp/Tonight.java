@@ -31,8 +31,7 @@ public final class Tonight {
     private Tonight() {}
 
     /// The schedule of a session. Rounds whose drill or partner is gone, or whose line cannot be read any
-    /// more, are
-    /// left out.
+    /// more, are left out.
     public static Schedule schedule(Camp camp, Session session) {
         return schedule(camp, session, Calls.NONE, new Ladders());
     }
@@ -89,8 +88,7 @@ public final class Tonight {
     private record Drilled(Line line, Odds odds) {}
 
     /// The stage of the drill's ladder that the round is at. Whole and faster it is the line itself; so it
-    /// is where the
-    /// ladder has no such stage.
+    /// is where the ladder has no such stage.
     private static Optional<Drilled> stage(Camp camp, Drill drill, RoundPlan round, Ladders ladders) {
         if (!(Notation.read(drill.line(), camp.vocabulary()) instanceof Read read)) {
             return Optional.empty();

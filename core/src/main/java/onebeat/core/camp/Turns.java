@@ -25,10 +25,8 @@ public final class Turns {
     private Turns() {}
 
     /// The camp as it is in a round of this worker. For a partner it is turned round: he is the athlete,
-    /// with what
-    /// the book holds of him; the camp's athlete feeds and holds for him with the gear that he brought. The
-    /// film
-    /// does not speak of them.
+    /// with what the book holds of him; the camp's athlete feeds and holds for him with the gear that he
+    /// brought. The film does not speak of them.
     ///
     /// @param worker the id of a partner, or nothing for the camp's own athlete
     /// @return empty where there is no such partner
@@ -100,8 +98,7 @@ public final class Turns {
     }
 
     /// After each of the athlete's rounds the same line comes for the partner at the door, where it does
-    /// not yet,
-    /// at the step and tempo that the book has for him.
+    /// not yet, at the step and tempo that the book has for him.
     ///
     /// @param from the first round that gets its turn, by its place
     /// @return empty where nobody is at the door or nothing is to be added
@@ -136,8 +133,7 @@ public final class Turns {
     }
 
     /// The round of the other one: at what the book proposes for him; the whole line at its own tempo where
-    /// he never
-    /// did it.
+    /// he never did it.
     private static RoundPlan own(Camp turned, RoundPlan round, String id) {
         RoundPlan like = new RoundPlan(id, round.sessionId(), 0, round.drillId(), round.bpm(), round.gapBeats());
         return turned.drills()

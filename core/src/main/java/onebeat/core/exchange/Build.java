@@ -3,9 +3,8 @@ package onebeat.core.exchange;
 /// The lengths of one fighter's body in a fighting stance, in centimetres, from stature, span and the published
 /// proportions of [Segment].
 ///
-/// The proportions give an arm by stature; a measured span says more, so the arm's segments are scaled until both
-/// arms
-/// and the shoulders between make up the span.
+/// The proportions give an arm by stature; a measured span says more, so the arm's segments are scaled
+/// until both arms and the shoulders between make up the span.
 public record Build(double heightCm, double spanCm) {
 
     static final Constants NUMBERS = Constants.of(Build.class, "build.csv", "constant");

@@ -10,10 +10,8 @@ public enum Pairing {
     }
 
     /// The side of one fighter on which a strike from the other's `from` side arrives when it takes the
-    /// near way. In
-    /// the same stance his lead hand stands across from the own rear side; in open pairing lead faces lead.
-    /// Common
-    /// practice (F11, F25).
+    /// near way. In the same stance his lead hand stands across from the own rear side; in open pairing
+    /// lead faces lead. Common practice (F11, F25).
     public Side arrivalOf(Side from) {
         return this == SAME ? from.opposite() : from;
     }

@@ -8,9 +8,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.ResourceBundle;
 
-/// The phrases of a properties file, with places `{0}`, `{1}` … for values; two single quotes stand for one.
-/// Taken apart
-/// once, since a review says many of them with every key that is typed.
+/// The phrases of a properties file, with places `{0}`, `{1}` … for values; two single quotes stand for
+/// one. Taken apart once, since a review says many of them with every key that is typed.
 public final class Phrases {
 
     private final String name;

@@ -5,16 +5,17 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 
-/// One fighter's range bands against another, in centimetres from axis to axis: `long` is where his straight lands
-/// without a step, `kick` where his kick lands and no hand does, `mid` where a hook lands too, `close` where an elbow
+/// One fighter's range bands against another, in centimetres from axis to axis: `long` is where his
+/// straight lands
+/// without a step, `kick` where his kick lands and no hand does, `mid` where a hook lands too, `close`
+/// where an elbow
 /// does, `clinch` where he can hold.
 ///
 /// The bands come from the two builds; nothing in them is fixed but what the reach of a technique says.
 public final class Ranges {
 
-    /// How far beyond the longest kick `out` is told, as a share of the kick's usual step. A default: within it a
-    /// kick
-    /// or a leap still gets there and no punch does.
+    /// How far beyond the longest kick `out` is told, as a share of the kick's usual step. A default:
+    /// within it a kick or a leap still gets there and no punch does.
     private static final double OUT = 0.8;
 
     /// The near edge of `clinch`: two trunks touch. Share of the two depths.
@@ -122,7 +123,8 @@ public final class Ranges {
         return other;
     }
 
-    /// The band in which only the longer of the two can hit: how much farther these straights reach than the other
+    /// The band in which only the longer of the two can hit: how much farther these straights reach than
+    /// the other
     /// man's reach back, in centimetres. Negative where his reach farther.
     public double longerByCm(Ranges his) {
         return farCm(Band.LONG) - his.farCm(Band.LONG);

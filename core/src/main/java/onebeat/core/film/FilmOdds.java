@@ -16,8 +16,8 @@ import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.Who;
 
 /// The odds of a line's reads as film gives them: after the athlete's action that stands before a read, how
-/// often the
-/// opponent answered with each cue; for a read that begins the line, how often he began an exchange with it.
+/// often the opponent answered with each cue; for a read that begins the line, how often he began an
+/// exchange with it.
 public final class FilmOdds {
 
     private FilmOdds() {}

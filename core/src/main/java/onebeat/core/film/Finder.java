@@ -30,16 +30,13 @@ import onebeat.core.review.Review;
 import onebeat.core.review.Score;
 
 /// Finds the best answers to a feed, up to so many actions: from the repertoire every defence that meets
-/// each fed
-/// strike, the last one alone or with a strike of one count on the same beat, then strikes, steps and holds
-/// on beats of
-/// their own.
+/// each fed strike, the last one alone or with a strike of one count on the same beat, then strikes, steps
+/// and holds on beats of their own.
 ///
 /// It is exact: the answers are those that trying everything would give, by [Value], without a `stop`. A
-/// line is left
-/// out, with all that begin like it, only where even the most that its remaining actions could gain would
-/// not bring it
-/// among the best. Actions that change the stance or only cock the body are the coach's to put in.
+/// line is left out, with all that begin like it, only where even the most that its remaining actions could
+/// gain would not bring it among the best. Actions that change the stance or only cock the body are the
+/// coach's to put in.
 public final class Finder {
 
     /// No action needs as many counts.
@@ -382,8 +379,7 @@ public final class Finder {
     }
 
     /// The most that a line can still come to with so many actions more. What the next one finds open and
-    /// has behind it
-    /// is known; what those after it could is bounded.
+    /// has behind it is known; what those after it could is bounded.
     private double most(Sum sum, Ahead.State state, Body body, int left) {
         Body started = body.after(1);
         double next = 0;
@@ -418,9 +414,8 @@ public final class Finder {
         return words.toString();
     }
 
-    /// Takes a line among the best if it is good enough. Whether it has a `stop` is asked at once only where
-    /// one was
-    /// found before: nearly no line has one that was not seen on the way.
+    /// Takes a line among the best if it is good enough. Whether it has a `stop` is asked at once only
+    /// where one was found before: nearly no line has one that was not seen on the way.
     private void offer(String text, double score) {
         if (score < threshold - ROUNDING) {
             return;

@@ -34,9 +34,8 @@ public final class FollowUps {
 
     private FollowUps() {}
 
-    /// The habits of `who` in these exchanges, the stimulus seen most often first. Lines that cannot be read
-    /// are left
-    /// out.
+    /// The habits of `who` in these exchanges, the stimulus seen most often first. Lines that cannot be
+    /// read are left out.
     public static List<After> of(Collection<Exchange> exchanges, Who who, Vocabulary vocabulary) {
         return of(Sightings.of(exchanges, who, vocabulary));
     }

@@ -21,8 +21,7 @@ public record Runs(List<String> stimuli, String response, Share share, List<Stri
     }
 
     /// The runs of this length, the one seen most often first. Between two of them each has to have been
-    /// answered, so
-    /// that none was left out.
+    /// answered, so that none was left out.
     ///
     /// @param length 2 or 3
     public static List<Runs> of(List<Sighting> sightings, int length) {

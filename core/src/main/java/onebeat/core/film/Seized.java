@@ -21,8 +21,8 @@ import onebeat.core.review.Context;
 import onebeat.core.review.Review;
 
 /// A drill made of what was seen on film: his part is what the partner gives, the athlete's part the
-/// answer, and where
-/// he answers in more than one way those are its reads, as often as on film. What was seen once is no read yet.
+/// answer, and where he answers in more than one way those are its reads, as often as on film. What was
+/// seen once is no read yet.
 ///
 /// @param line the line of the drill
 /// @param odds of its read, as counted

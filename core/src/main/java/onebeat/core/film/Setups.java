@@ -43,15 +43,12 @@ import onebeat.core.review.Score;
 import onebeat.core.review.Severity;
 
 /// Builds lines backwards from the strike that shall land: the reaction wanted, what causes it, what makes
-/// the cause
-/// credible, and the way out. For each cause the best line is kept, so that the coach sees different setups
-/// and not one
-/// setup ten times.
+/// the cause credible, and the way out. For each cause the best line is kept, so that the coach sees
+/// different setups and not one setup ten times.
 ///
 /// A line is ranked by what the strike finds open with this opponent's odds, times its power, less what the
-/// line exposes
-/// and a little for each beat; the reaction written in it is what the partner shows in the drill and does
-/// not count.
+/// line exposes and a little for each beat; the reaction written in it is what the partner shows in the
+/// drill and does not count.
 public final class Setups {
 
     private static final Phrases WORDS = Phrases.of(Setups.class, "onebeat.core.film.setups");

@@ -21,13 +21,10 @@ import onebeat.core.play.Who;
 
 /// Reads exchanges for what followed what.
 ///
-/// A stimulus is one beat of the one (level and feint kept, intent dropped); the response is the first thing
-/// that the
-/// other does on it or after it, before the one's next beat. `none` counts as a response where it was
-/// written; a line
-/// that just ends was not noted, and such endings are left out. Lines come again and again on film, so each
-/// is read
-/// once.
+/// A stimulus is one beat of the one (level and feint kept, intent dropped); the response is the first
+/// thing that the other does on it or after it, before the one's next beat. `none` counts as a response
+/// where it was written; a line that just ends was not noted, and such endings are left out. Lines come
+/// again and again on film, so each is read once.
 public final class Sightings {
 
     private record Key(String line, Pairing pairing) {}
@@ -87,8 +84,7 @@ public final class Sightings {
     }
 
     /// The first thing the other does on the stimulus or after it, before the one's next beat. What he
-    /// throws on that
-    /// beat comes before it where the one only meets it.
+    /// throws on that beat comes before it where the one only meets it.
     private Optional<Placed> response(Way way, Placed stimulus, Optional<Placed> next) {
         return way.actions().stream()
                 .filter(p -> p.who() == who && p.index() > stimulus.index())

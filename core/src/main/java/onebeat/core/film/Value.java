@@ -12,8 +12,7 @@ import onebeat.core.review.Score;
 import onebeat.core.timing.Timing;
 
 /// What an answer is worth: a bounded sum over its strikes of opening, power and mastery, less what it
-/// exposes, less a
-/// little for each beat.
+/// exposes, less a little for each beat.
 ///
 /// @param score the value
 /// @param power mean power of its strikes

@@ -16,8 +16,7 @@ import onebeat.core.notation.Repeat;
 import onebeat.core.notation.Unit;
 
 /// What the feeder chooses in a line: the cue of each read and the count of each drawn set, in the order in
-/// which they
-/// stand in the line.
+/// which they stand in the line.
 public final class Choices {
 
     /// One thing to choose.
@@ -29,7 +28,8 @@ public final class Choices {
         /// The words of one of them, from 0.
         String words(int option);
 
-        /// What is said for it, as the names of what is said one after the other: keys of techniques, `pause`, or
+        /// What is said for it, as the names of what is said one after the other: keys of techniques,
+        /// `pause`, or
         /// `times-3`.
         List<String> said(int option);
     }

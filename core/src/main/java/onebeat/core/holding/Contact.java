@@ -14,8 +14,7 @@ import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 
 /// The contact account: touches on pads and on the persons, by limb and target, of a repetition, a round, a
-/// session or
-/// a week.
+/// session or a week.
 ///
 /// What is fed is counted too where a defence meets it, since the defence may fail; so are the strikes that the
 /// athlete feeds where the partner works.

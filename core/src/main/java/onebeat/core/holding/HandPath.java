@@ -15,12 +15,12 @@ import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 import onebeat.core.timing.Timing;
 
-/// Where the holder's hands are at any time of a way: waiting, moving to the next target a step ahead, standing
-/// there,
-/// or out with a feed.
+/// Where the holder's hands are at any time of a way: waiting, moving to the next target a step ahead,
+/// standing there, or out with a feed.
 public final class HandPath {
 
-    /// So long a target is left standing after its contact where nothing else calls, in milliseconds. Drawing only.
+    /// So long a target is left standing after its contact where nothing else calls, in milliseconds.
+    /// Drawing only.
     private static final double STAY_MS = 120;
 
     /// Where a hand is.

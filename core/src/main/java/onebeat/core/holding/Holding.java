@@ -34,13 +34,11 @@ import onebeat.core.timing.Timing;
 
 /// Finds the pad plan of a way.
 ///
-/// A hand is in one place at a time: it comes home from a feed, starts, moves, and has to stand still before the
-/// contact.
-/// Contact after contact, every way of giving the hands their jobs is kept that could still be the best, told
-/// apart by
-/// the last job of each hand; so of the plans that keep to the school's hands the one found has the least
-/// movement, and
-/// where there is none it says so. A straight may be held by the other hand where the school's one cannot be there.
+/// A hand is in one place at a time: it comes home from a feed, starts, moves, and has to stand still
+/// before the contact. Contact after contact, every way of giving the hands their jobs is kept that could
+/// still be the best, told apart by the last job of each hand; so of the plans that keep to the school's
+/// hands the one found has the least movement, and where there is none it says so. A straight may be held
+/// by the other hand where the school's one cannot be there.
 public final class Holding {
 
     private static final Constants NUMBERS = Constants.of(Holding.class, "numbers.csv", "number");
@@ -95,9 +93,8 @@ public final class Holding {
         this.bpm = bpm;
     }
 
-    /// The plan with the gear at hand: of the gear that takes the hands, the one that leaves the fewest strikes
-    /// without
-    /// a target, then the one that fits in time, then the one that moves least.
+    /// The plan with the gear at hand: of the gear that takes the hands, the one that leaves the fewest
+    /// strikes without a target, then the one that fits in time, then the one that moves least.
     public static PadPlan plan(PlayedWay way, Setting setting, Holder holder, double bpm) {
         Set<Gear> worn = EnumSet.noneOf(Gear.class);
         List<Set<Gear>> choices = new ArrayList<>();
@@ -223,7 +220,8 @@ public final class Holding {
         return side == Side.LEAD ? ASIDE_CM : -ASIDE_CM;
     }
 
-    /// His own strikes and the contacts of the athlete's strikes, in time; on one beat what he feeds comes first.
+    /// His own strikes and the contacts of the athlete's strikes, in time; on one beat what he feeds comes
+    /// first.
     private List<Step> inTime() {
         return way.steps().stream()
                 .filter(s -> s.placed().act().isStrike())

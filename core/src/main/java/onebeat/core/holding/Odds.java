@@ -5,9 +5,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 
-/// How often the feeder gives each cue of each read of a line. It is kept beside the line and written as whole
-/// weights:
-/// `3:2:1 1:1` for a read of three and one of two. Reads that nothing is said of are even.
+/// How often the feeder gives each cue of each read of a line. It is kept beside the line and written as
+/// whole weights: `3:2:1 1:1` for a read of three and one of two. Reads that nothing is said of are even.
 ///
 /// @param reads the weights of each read, in the order in which the reads stand in the line
 public record Odds(List<List<Integer>> reads) {

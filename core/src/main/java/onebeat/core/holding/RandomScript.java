@@ -20,10 +20,10 @@ import onebeat.core.notation.Unit;
 import org.apache.commons.rng.UniformRandomProvider;
 import org.apache.commons.rng.simple.RandomSource;
 
-/// The feeder's script of a round whose line leaves something to chance: for each repetition the counts of the
-/// lead-ins,
-/// the cues of the reads and the gap before it. Counts are even (F46: from about one to four), cues by the odds; the
-/// same comes no more often in a row than set. The same seed gives the same script on every machine.
+/// The feeder's script of a round whose line leaves something to chance: for each repetition the counts of
+/// the lead-ins, the cues of the reads and the gap before it. Counts are even (F46: from about one to
+/// four), cues by the odds; the same comes no more often in a row than set. The same seed gives the same
+/// script on every machine.
 public final class RandomScript {
 
     /// What was drawn for one choice.

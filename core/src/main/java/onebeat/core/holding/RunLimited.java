@@ -6,13 +6,10 @@ import org.apache.commons.rng.UniformRandomProvider;
 /// Draws one of several things by given shares, never the same more than so often in a row.
 ///
 /// Leaving a thing out once its run is full would make it rarer than asked for. So it is drawn with other
-/// weights `q`,
-/// chosen so that in the long run the asked-for shares `p` come out. Runs of one thing are geometric, cut off at the
-/// limit `M`, and follow one another as a reversible chain, so that in the long run thing `i` has a share in
-/// proportion
-/// to `q_i (1 - q_i^M)`; the weights solve that for `p`. A share above `M / (M + 1)` cannot be had with runs of
-/// `M`; it
-/// comes as near as it can.
+/// weights `q`, chosen so that in the long run the asked-for shares `p` come out. Runs of one thing are
+/// geometric, cut off at the limit `M`, and follow one another as a reversible chain, so that in the long
+/// run thing `i` has a share in proportion to `q_i (1 - q_i^M)`; the weights solve that for `p`. A share
+/// above `M / (M + 1)` cannot be had with runs of `M`; it comes as near as it can.
 final class RunLimited {
 
     private static final int NOTHING = -1;
@@ -92,9 +89,8 @@ final class RunLimited {
         return bits;
     }
 
-    /// The weights that give these shares. The largest one is the unknown; the others follow from it, and their
-    /// sum has
-    /// to be 1.
+    /// The weights that give these shares. The largest one is the unknown; the others follow from it, and
+    /// their sum has to be 1.
     static double[] weights(double[] shares, int mostRun) {
         int largest = 0;
         int possible = 0;

@@ -24,9 +24,8 @@ import onebeat.core.timing.Reaction;
 import onebeat.core.timing.Rung;
 import onebeat.core.timing.Timing;
 
-/// The feeder's script of one way through a line: for each beat what he throws, shows, does or holds, in words
-/// that he
-/// can follow, with left and right as he stands.
+/// The feeder's script of one way through a line: for each beat what he throws, shows, does or holds, in
+/// words that he can follow, with left and right as he stands.
 ///
 /// @param before what he has to know before the first beat: how he stands, how honest he feeds
 /// @param cues what he does, in time

@@ -39,8 +39,7 @@ public final class Forms {
     }
 
     /// The line with its strikes at other levels, high, low, high and low, low, high, where they can go
-    /// there (F20,
-    /// common practice).
+    /// there (F20, common practice).
     public static List<String> levels(Line line) {
         List<String> all = new ArrayList<>();
         for (List<Level> order : List.of(

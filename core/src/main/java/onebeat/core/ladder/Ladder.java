@@ -32,8 +32,7 @@ import onebeat.core.timing.Rung;
 import onebeat.core.timing.Timing;
 
 /// How a line is grown, step by step: its parts, its pieces slowly, whole, faster, with broken rhythm, with
-/// a read, drawn
-/// at random, as the opponent does it, and live.
+/// a read, drawn at random, as the opponent does it, and live.
 ///
 /// No stage has a `stop`, and each is harder than the one before by [Difficulty].
 ///
@@ -180,8 +179,7 @@ public record Ladder(List<Stage> stages) {
         }
 
         /// A stage that stops or is no harder than the last one of another kind is left out. None is faster
-        /// than its own
-        /// line allows, or than its cues can be seen and chosen between.
+        /// than its own line allows, or than its cues can be seen and chosen between.
         private void add(Rung rung, String text, int wanted, Odds odds) {
             Optional<Line> line = line(text);
             if (line.isEmpty()) {

@@ -25,8 +25,7 @@ import onebeat.core.notation.Repeat;
 record Pieces(List<String> parts, Optional<String> pair, List<String> grown) {
 
     /// A piece is at least so many items where the line breathes, and so many where it does not: what one
-    /// holds in
-    /// mind. Common practice (trade: the first three or four, then those plus the next piece).
+    /// holds in mind. Common practice (trade: the first three or four, then those plus the next piece).
     private static final int SHORT = 3;
 
     private static final int LONG = 4;

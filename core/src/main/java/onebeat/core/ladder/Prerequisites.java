@@ -7,8 +7,7 @@ import onebeat.core.notation.Line;
 import onebeat.core.notation.Notation;
 
 /// Which lines come before which: one that stands whole in another is learned first (trade: every single
-/// action in a
-/// chain must be good alone before it is strung with others).
+/// action in a chain must be good alone before it is strung with others).
 public final class Prerequisites {
 
     private Prerequisites() {}

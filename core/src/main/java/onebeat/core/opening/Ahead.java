@@ -23,14 +23,11 @@ import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 
 /// The other man's side of trying very many ways: what [Openings] gives, one action at a time and without a
-/// past that
-/// he could expect things from.
+/// past that he could expect things from.
 ///
-/// What a strike finds open depends on his odds over postures only through how far they cover each zone, and
-/// how free
-/// he is to answer only through how busy they are; all of it changes linearly. So the odds need not be
-/// carried along,
-/// only what they cover.
+/// What a strike finds open depends on his odds over postures only through how far they cover each zone,
+/// and how free he is to answer only through how busy they are; all of it changes linearly. So the odds
+/// need not be carried along, only what they cover.
 public final class Ahead {
 
     private static final int ZONES = Zone.values().length;
@@ -55,10 +52,8 @@ public final class Ahead {
     private final Exposure.Angles angles;
     private final Walk.AwayShares away;
 
-    /// What is known of an action beforehand.
-    /// The zone it strikes is a number, `-1` for what is no strike; what his reaction covers is empty where
-    /// he does
-    /// not react.
+    /// What is known of an action beforehand. The zone it strikes is a number, `-1` for what is no strike;
+    /// what his reaction covers is empty where he does not react.
     private static final class Known {
 
         private final int zone;
@@ -396,8 +391,7 @@ public final class Ahead {
     }
 
     /// What a place takes from an exposure or adds to it: whether he reaches back, and from which angle he
-    /// would have
-    /// to.
+    /// would have to.
     ///
     /// @param gapCm the gap
     /// @param offLine how far off his line the athlete stands, in radians
@@ -414,8 +408,7 @@ public final class Ahead {
     }
 
     /// The largest opening that a strike can find as the next action: on the next beat, or later with him
-    /// nearer to his
-    /// guard.
+    /// nearer to his guard.
     public double nextOpen(int move, State state) {
         int zone = known[move].zone;
         double next = keepPerBeat * state.covers[zone] + (1 - keepPerBeat) * guard[zone];
@@ -423,8 +416,8 @@ public final class Ahead {
     }
 
     /// The largest opening that a strike can find after at least one more action and a beat: what he covers
-    /// is always a
-    /// mixture of what he covers now, what his reactions cover, and his guard, to which he drifts back.
+    /// is always a mixture of what he covers now, what his reactions cover, and his guard, to which he
+    /// drifts back.
     public double mostOpen(int move, State state) {
         int zone = known[move].zone;
         double least = (1 - keepPerBeat) * guard[zone] + keepPerBeat * Math.min(state.covers[zone], leastReacted[zone]);

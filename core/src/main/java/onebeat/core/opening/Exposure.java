@@ -23,8 +23,7 @@ import onebeat.core.play.Who;
 import onebeat.core.timing.Timing;
 
 /// What the athlete exposes along a way: how open he is himself, how free the other man is to answer,
-/// whether the
-/// answer reaches, and from which side it would have to come.
+/// whether the answer reaches, and from which side it would have to come.
 final class Exposure {
 
     private final PlayedWay way;

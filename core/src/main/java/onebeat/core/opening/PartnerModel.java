@@ -19,8 +19,7 @@ import onebeat.core.exchange.Technique;
 import org.jspecify.annotations.Nullable;
 
 /// What is known of the other man: how he reacts, what each posture covers, and the numbers of belief and
-/// memory. The
-/// shipped tables are common practice; each number can be changed by itself.
+/// memory. The shipped tables are common practice; each number can be changed by itself.
 public final class PartnerModel {
 
     /// The tables by name.
@@ -101,17 +100,14 @@ public final class PartnerModel {
     }
 
     /// The same with sightings added to the reactions: each row is a prior that counts for `weight`
-    /// sightings, and
-    /// what was seen is added to it (the mean of a Dirichlet posterior). Where the tables know no reaction,
-    /// what
-    /// was seen stands against staying at guard.
+    /// sightings, and what was seen is added to it (the mean of a Dirichlet posterior). Where the tables
+    /// know no reaction, what was seen stands against staying at guard.
     public PartnerModel learned(Map<Stimulus, Map<Posture, Integer>> counts, double weight) {
         return new PartnerModel(tables, new Film(Map.copyOf(counts), weight));
     }
 
     /// The same man who has not seen anything of the line before and expects nothing of it: what single
-    /// answers are
-    /// held against, since a pattern belongs to what was shown before.
+    /// answers are held against, since a pattern belongs to what was shown before.
     public PartnerModel atFirstSight() {
         PartnerModel known = firstSight;
         if (known == null) {
@@ -128,8 +124,7 @@ public final class PartnerModel {
     }
 
     /// Of his reactions to an action the one that opens a zone most: likely, and less covered than his
-    /// guard. Empty where
-    /// none opens it.
+    /// guard. Empty where none opens it.
     public Optional<Posture> opener(Stimulus stimulus, Zone zone) {
         return Catalogue.standard()
                 .byCode(stimulus.code())

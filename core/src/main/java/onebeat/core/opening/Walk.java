@@ -13,8 +13,7 @@ import onebeat.core.exchange.Technique;
 import onebeat.core.opening.Watching.Event;
 
 /// The state of the other man along one run of a way: his odds over postures, what he has been shown, and
-/// which of
-/// his limbs are away.
+/// which of his limbs are away.
 final class Walk {
 
     private static final int POSTURES = Posture.values().length;
@@ -180,8 +179,7 @@ final class Walk {
     }
 
     /// What has followed the last action before is covered as it would land, whether it comes or not (F23).
-    /// Once: what
-    /// he expected does not come again at the next action that says nothing new.
+    /// Once: what he expected does not come again at the next action that says nothing new.
     void expect() {
         if (expected || last == NOBODY || best[last] == NOBODY) {
             return;

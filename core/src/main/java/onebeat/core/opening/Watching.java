@@ -21,9 +21,8 @@ import onebeat.core.play.Who;
 
 /// The other man watching a way through a line: what he does with what he sees, action by action.
 ///
-/// What does not change when one action is taken away is worked out once; a run is then a walk along arrays,
-/// so that
-/// the credit of every action can be had by leaving it out.
+/// What does not change when one action is taken away is worked out once; a run is then a walk along
+/// arrays, so that the credit of every action can be had by leaving it out.
 final class Watching {
 
     /// Leaves no action out.

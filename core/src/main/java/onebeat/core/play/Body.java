@@ -41,8 +41,7 @@ public record Body(Stance stance, double turn, double weight, double height, Map
     }
 
     /// The body some beats later with nothing done: it drifts back to guard by the beat, not by the second,
-    /// so that a
-    /// loaded body stays loaded at any tempo.
+    /// so that a loaded body stays loaded at any tempo.
     public Body after(double beats) {
         if (beats <= 0) {
             return this;

@@ -18,9 +18,9 @@ import onebeat.core.exchange.Technique;
 
 /// Moves both fighters over the floor.
 ///
-/// Whoever strikes, ties or walks steps by himself as far as his target asks and his usual step allows; what
-/// is short
-/// of it is told and then walked, so that one step too few is found once and not at every action after it.
+/// Whoever strikes, ties or walks steps by himself as far as his target asks and his usual step allows;
+/// what is short of it is told and then walked, so that one step too few is found once and not at every
+/// action after it.
 final class FloorPlay {
 
     private final Setting setting;

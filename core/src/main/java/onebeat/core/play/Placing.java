@@ -30,11 +30,9 @@ import onebeat.core.notation.Unit;
 /// Lays the actions of a line on beats.
 ///
 /// Items follow one another by a beat; a strike takes its counts; a partner's reaction takes no time and
-/// stands on the
-/// athlete's beat before it. A defence stands on the beat of the strike that it meets: after a run of
-/// strikes the
-/// other
-/// man's defences that follow meet them in order, until something comes that is no defence.
+/// stands on the athlete's beat before it. A defence stands on the beat of the strike that it meets: after
+/// a run of strikes the other man's defences that follow meet them in order, until something comes that is
+/// no defence.
 public final class Placing {
 
     private final Pairing pairing;
@@ -47,8 +45,7 @@ public final class Placing {
     private int unit;
 
     /// Strikes of the other man that can still be met, and whether the meeting has begun: a strike after
-    /// that begins a
-    /// new run.
+    /// that begins a new run.
     private static final class Run {
         private final Deque<Integer> strikes = new ArrayDeque<>();
         private boolean begun;
@@ -166,8 +163,7 @@ public final class Placing {
     }
 
     /// The counts that an action behind `/`, or one joined to the partner's, has: from the own action
-    /// before until the
-    /// contact. Two actions in one unit leave each other a single count.
+    /// before until the contact. Two actions in one unit leave each other a single count.
     private int countsFrom(Beat previous, Beat at) {
         return Math.max(1, (int) Math.floor(at.since(previous)));
     }
@@ -253,8 +249,7 @@ public final class Placing {
     }
 
     /// The side an action is done on. What the call leaves open follows the answered strike; without one it
-    /// is done as
-    /// against his lead hand, the one that comes most.
+    /// is done as against his lead hand, the one that comes most.
     private Optional<Side> side(Technique technique, OptionalInt meets) {
         if (technique.fixedSide().isPresent()
                 || technique.side() == SideRule.NONE

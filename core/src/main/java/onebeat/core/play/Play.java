@@ -200,9 +200,7 @@ public final class Play {
     }
 
     /// Where the line starts: at the written range, or where its first action just reaches with its usual
-    /// step and
-    /// what
-    /// is stepped before.
+    /// step and what is stepped before.
     private double startGap() {
         double before = 0;
         for (Placed placed : order) {

@@ -13,10 +13,8 @@ import onebeat.core.notation.Unit;
 import org.jspecify.annotations.Nullable;
 
 /// Goes on from the end of a played way, one action of the athlete after another on beats of its own, and
-/// back again:
-/// what trying very many ways needs. Where both can stand is found once and known by number; the same steps
-/// lead to the
-/// same places.
+/// back again: what trying very many ways needs. Where both can stand is found once and known by number;
+/// the same steps lead to the same places.
 ///
 /// It gives what [Play] gives for the same line, for actions that keep the stance and are no reload.
 public final class Trial {
@@ -132,8 +130,7 @@ public final class Trial {
     }
 
     /// The most power that a strike can have: cocked as far as a body can be that has drifted for a beat
-    /// since its last
-    /// action, with all the room it needs.
+    /// since its last action, with all the room it needs.
     public double mostPower(int move) {
         Act act = moves.get(move).act;
         Ends ends = Body.endsOf(act);

@@ -15,10 +15,7 @@ import onebeat.core.notation.Span;
 import onebeat.core.notation.Unit;
 
 /// Unrolls sets, reads and own lines: every way through a line as a flat row of items. A drawn set is run
-/// by its
-/// longest and by its
-/// shortest count.
-/// The reader's limits keep this small.
+/// by its longest and by its shortest count. The reader's limits keep this small.
 final class Unrolling {
 
     /// An item that takes part in the beats, with the branch it stands on.

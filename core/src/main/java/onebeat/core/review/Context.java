@@ -6,9 +6,8 @@ import onebeat.core.opening.PartnerModel;
 import onebeat.core.play.Setting;
 import onebeat.core.timing.Rung;
 
-/// What a line is reviewed against: who stands there, the names in use, the coach's severities and rules, the
-/// tempo and
-/// the ladder step at which it is drilled, and what is known of the other man.
+/// What a line is reviewed against: who stands there, the names in use, the coach's severities and rules,
+/// the tempo and the ladder step at which it is drilled, and what is known of the other man.
 ///
 /// @param bpm beats a minute
 /// @param seenBefore how often the line was run already in the round
@@ -34,7 +33,8 @@ public record Context(
         return of(Setting.usual());
     }
 
-    /// The catalogue, the default severities, kickboxing rules and the whole line at 60 beats a minute for these two.
+    /// The catalogue, the default severities, kickboxing rules and the whole line at 60 beats a minute for
+    /// these two.
     public static Context of(Setting setting) {
         return new Context(
                 setting,

@@ -5,9 +5,8 @@ import java.util.Optional;
 import java.util.Set;
 import onebeat.core.play.Step;
 
-/// EMPTY_BEAT: a step has a beat of its own before a punch or a kick. The foot lands as the fist lands; an empty
-/// beat is
-/// wasted unless it is meant, and then it is written (F6, common practice).
+/// EMPTY_BEAT: a step has a beat of its own before a punch or a kick. The foot lands as the fist lands; an
+/// empty beat is wasted unless it is meant, and then it is written (F6, common practice).
 final class EmptyBeat implements Rule {
 
     private static final Set<String> STEPS = Set.of("in", "shuffle");

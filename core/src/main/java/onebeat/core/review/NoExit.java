@@ -6,8 +6,7 @@ import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 
 /// NO_EXIT: nothing after the last strike. The exit leads away from the opponent's power side: toward the
-/// own rear side
-/// in the same stance, toward the own lead side in open pairing (F10, common practice).
+/// own rear side in the same stance, toward the own lead side in open pairing (F10, common practice).
 final class NoExit implements Rule {
 
     @Override

@@ -9,9 +9,9 @@ import onebeat.core.notation.Act;
 import onebeat.core.notation.Notation;
 import onebeat.core.play.Step;
 
-/// ONE_NOTE: one level, one kind or a dead-even rhythm at a stage that asks for more. Good hands start or finish
-/// with a
-/// kick, good kicks with hands; an even rhythm is good for learning and bad for landing (F32, common practice).
+/// ONE_NOTE: one level, one kind or a dead-even rhythm at a stage that asks for more. Good hands start or
+/// finish with a kick, good kicks with hands; an even rhythm is good for learning and bad for landing (F32,
+/// common practice).
 final class OneNote implements Rule {
 
     @Override

@@ -17,9 +17,9 @@ import onebeat.core.play.Who;
 import onebeat.core.review.Limits.In;
 import onebeat.core.review.Limits.Of;
 
-/// PARTNER_LOAD: more touches on the partner himself in one repetition than the coach allows, or a strike that
-/// lands on
-/// a spot where he is sore. Without a limit of the coach's nothing is counted; the program sets none.
+/// PARTNER_LOAD: more touches on the partner himself in one repetition than the coach allows, or a strike
+/// that lands on a spot where he is sore. Without a limit of the coach's nothing is counted; the program
+/// sets none.
 final class PartnerLoad implements Rule {
 
     /// Where a strike goes instead: kicks to the head are for controlled sparring, so the head comes last.
@@ -58,7 +58,8 @@ final class PartnerLoad implements Rule {
                 .toList();
     }
 
-    /// The target moves to a level that something at hand takes and where he is not sore; where there is none the
+    /// The target moves to a level that something at hand takes and where he is not sore; where there is
+    /// none the
     /// strike is left out.
     private static Suspicion sore(Scene scene, Step strike, SoreSpot spot) {
         String where = Reasons.of("sore." + spot);

@@ -139,8 +139,7 @@ public record Review(
     }
 
     /// Reviews a line without trying mends and without the reasons of its openings: what an offered mend is
-    /// held
-    /// against, and enough for counting and ranking.
+    /// held against, and enough for counting and ranking.
     public static Review withoutMends(Read read, Context context) {
         return new Reviewing(context).review(read, Depth.FINDINGS);
     }
@@ -155,8 +154,7 @@ public record Review(
             List.of(new SameHand(), new AgainstRules(), new Unanswered(), new OutOfReach());
 
     /// Whether a way has a `stop` that stays however the line goes on: a hand with two jobs, what the rules
-    /// forbid, a
-    /// feed that nothing meets, a target out of reach.
+    /// forbid, a feed that nothing meets, a target out of reach.
     public static boolean hasLastingStop(Read read, PlayedWay way, Context context) {
         Scene scene = Scene.bare(read, context, way);
         return LASTING.stream()
@@ -250,9 +248,8 @@ public record Review(
                     suspicion);
         }
 
-        /// The finding with the first candidate that holds: it can be read, has this finding less often, and
-        /// no `stop`
-        /// more often.
+        /// The finding with the first candidate that holds: it can be read, has this finding less often,
+        /// and no `stop` more often.
         private Finding mended(Found found, List<Finding> before) {
             Finding finding = found.finding;
             Optional<String> mend = found.suspicion.mends().get().stream()

@@ -4,10 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import onebeat.core.play.Step;
 
-/// ROLL_UNDER_KNEES: a roll where knees are thrown. Boxing rolls under hooks; where knees and kicks come many
-/// never do,
-/// others only straight down and as an exit (common practice; schools differ). A note where the rules have
-/// no knees.
+/// ROLL_UNDER_KNEES: a roll where knees are thrown. Boxing rolls under hooks; where knees and kicks come
+/// many never do, others only straight down and as an exit (common practice; schools differ). A note where
+/// the rules have no knees.
 final class RollUnderKnees implements Rule {
 
     @Override

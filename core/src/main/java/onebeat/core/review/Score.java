@@ -39,8 +39,7 @@ public final class Score {
     }
 
     /// The same but for its last digits, which may differ between machines: for leaving out what cannot be
-    /// among the
-    /// best, never for a result.
+    /// among the best, never for a result.
     public static double quick(double gained, double exposure, double beats) {
         return 1 - Math.exp(-gained) - ReviewNumbers.SCORE_EXPOSURE * exposure - ReviewNumbers.SCORE_BEAT * beats;
     }

@@ -5,9 +5,7 @@ import onebeat.core.exchange.Pairing;
 import onebeat.core.play.Step;
 
 /// STRAIGHT_RETREAT: after the last strike he only steps straight back, where the next one still finds him
-/// (F10,
-/// common
-/// practice).
+/// (F10, common practice).
 final class StraightRetreat implements Rule {
 
     @Override

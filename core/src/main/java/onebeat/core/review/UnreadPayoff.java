@@ -6,9 +6,8 @@ import java.util.stream.Stream;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 
-/// UNREAD_PAYOFF: the beat after a feint is a strike, with no reaction or read between. If the expected flinch
-/// does not
-/// come, the payoff must not be thrown (F22, common practice).
+/// UNREAD_PAYOFF: the beat after a feint is a strike, with no reaction or read between. If the expected
+/// flinch does not come, the payoff must not be thrown (F22, common practice).
 final class UnreadPayoff implements Rule {
 
     @Override

@@ -17,8 +17,7 @@ import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 
 /// The same line with one thing changed: a strike to another level, from the other side, harder or lighter,
-/// or another
-/// end (F19: one start, several ends). Those without a `stop` that the line has not, ranked.
+/// or another end (F19: one start, several ends). Those without a `stop` that the line has not, ranked.
 public final class Variants {
 
     /// What was changed.

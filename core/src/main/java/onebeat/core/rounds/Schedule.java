@@ -204,8 +204,7 @@ public record Schedule(List<Stretch> rounds, List<Between> between, List<Event> 
     }
 
     /// A call comes some beats before its first beat where the gap leaves room, and so early that it is
-    /// said and heard
-    /// by then; never before the bell.
+    /// said and heard by then; never before the bell.
     private static long call(Stretch stretch, Slot slot, double firstMs, double saidMs) {
         double beatMs = 60_000.0 / stretch.part().plan().bpm();
         double ahead = Math.max(Math.min(CALL_AHEAD_BEATS, slot.gap) * beatMs, saidMs);

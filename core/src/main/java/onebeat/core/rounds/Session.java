@@ -48,8 +48,7 @@ public record Session(String id, LocalDate date, String name, String schemeId, S
     }
 
     /// How many rounds it has room for: as many as fit into its minutes with all else that it holds; where
-    /// it has
-    /// none, those of its template.
+    /// it has none, those of its template.
     public int room() {
         if (minutes == 0) {
             return Template.byId(template).map(Template::rounds).orElse(USUAL_ROUNDS);

@@ -7,8 +7,7 @@ import java.util.Optional;
 import onebeat.core.exchange.Table;
 
 /// What an evening holds beside its rounds, in order. Written as words, each with its seconds: `warm-up 360
-/// round rest …`;
-/// rounds and rests without seconds are as long as the scheme says.
+/// round rest …`; rounds and rests without seconds are as long as the scheme says.
 ///
 /// @param words the blocks
 public record Template(String id, String name, String words) {
@@ -34,8 +33,7 @@ public record Template(String id, String name, String words) {
     }
 
     /// Its blocks. Where there are fewer rounds than it has room for, the last ones and the rests before
-    /// them are left
-    /// out; where there are more, they follow its last round.
+    /// them are left out; where there are more, they follow its last round.
     public List<Block> blocks(Scheme scheme, int rounds) {
         List<Block> all = new ArrayList<>();
         String[] parts = words.split(" ", -1);

@@ -16,11 +16,8 @@ import onebeat.core.play.Who;
 /// How much time there is to see a fed strike and answer it.
 ///
 /// The feeder shows it for as long as the ladder step says and then throws it; the athlete needs his
-/// reaction, longer
-/// the more cues he has to tell apart (Hick 1952; Hyman 1953: reaction time grows by a constant for each
-/// bit), and
-/// the
-/// motion of his own answer.
+/// reaction, longer the more cues he has to tell apart (Hick 1952; Hyman 1953: reaction time grows by a
+/// constant for each bit), and the motion of his own answer.
 public final class Reaction {
 
     private static final Constants TABLE = Constants.of(Reaction.class, "reaction.csv", "constant");
@@ -39,8 +36,7 @@ public final class Reaction {
     }
 
     /// Milliseconds left over to see a fed strike; negative: so much earlier it has to be shown. Empty for
-    /// a strike
-    /// that nobody answers.
+    /// a strike that nobody answers.
     ///
     /// With an empty beat before it he can show it half a beat earlier.
     ///

@@ -8,9 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import onebeat.core.exchange.Table;
 
-/// A step of the ladder that a drill climbs, from its parts to live. What it asks of the feeder and of the line lies
-/// in
-/// `rungs.csv`.
+/// A step of the ladder that a drill climbs, from its parts to live. What it asks of the feeder and of the
+/// line lies in `rungs.csv`.
 public enum Rung {
     PARTS,
     SLOW,

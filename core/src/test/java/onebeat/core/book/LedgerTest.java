@@ -57,8 +57,7 @@ class LedgerTest {
     }
 
     /// The move follows from the interval and not from the raw share: 4 of 5 is too little to go up on, 19
-    /// of 20 is
-    /// not.
+    /// of 20 is not.
     @ParameterizedTest
     @CsvSource({
         "ccccccccccccccccccc l, UP, 66",

@@ -98,9 +98,8 @@ class FilmTest {
     }
 
     /// Wilson score intervals at 95 %, against the published comparison of Newcombe (1998), "Two-sided
-    /// confidence
-    /// intervals for the single proportion", Statistics in Medicine 17:857, table I, method 3 (values from
-    /// memory).
+    /// confidence intervals for the single proportion", Statistics in Medicine 17:857, table I, method 3
+    /// (values from memory).
     @ParameterizedTest
     @CsvSource({"81, 263, 0.2553, 0.3662", "15, 148, 0.0624, 0.1605", "0, 20, 0.0000, 0.1611", "1, 29, 0.0061, 0.1718"})
     void sharesCarryWilsonIntervals(int n, int of, double low, double high) {

@@ -2,9 +2,8 @@ package onebeat.core.opening;
 
 import java.util.List;
 
-/// Which of two lines finds its target more open, as the trade tells it (F20 to F32, common practice). Each is
-/// about the
-/// last strike of both lines.
+/// Which of two lines finds its target more open, as the trade tells it (F20 to F32, common practice). Each
+/// is about the last strike of both lines.
 final class Orderings {
 
     /// @param open the line whose last strike finds its target more open

@@ -51,8 +51,7 @@ class TemplateTest {
     }
 
     /// F40, F43, common practice: kickboxing rounds are 3 minutes with 1 of rest; the half hour holds 16
-    /// beside its
-    /// rounds and their rests.
+    /// beside its rounds and their rests.
     @ParameterizedTest
     @CsvSource({
         "'', 0, 4",

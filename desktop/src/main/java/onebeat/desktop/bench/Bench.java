@@ -76,9 +76,7 @@ public final class Bench implements Station {
     private Optional<Seen> pending = Optional.empty();
 
     /// The rope is drawn at once, what stands below it a frame later and the corner one after that, so that
-    /// no key
-    /// holds
-    /// the window up for all of them.
+    /// no key holds the window up for all of them.
     private final PauseTransition below = new PauseTransition(FRAME);
 
     private final PauseTransition besideLater = new PauseTransition(FRAME.multiply(2));

@@ -18,8 +18,7 @@ import onebeat.desktop.desk.LineWatch;
 import onebeat.desktop.desk.LineWatch.Seen;
 
 /// What lies beside the rope: the corner, or one of the pages that a key turns to. Pages that review many
-/// lines are
-/// worked out beside the interface thread.
+/// lines are worked out beside the interface thread.
 final class Beside extends StackPane implements AutoCloseable {
 
     /// The line on the bench as the pages see it.

@@ -23,8 +23,8 @@ import onebeat.desktop.desk.Newest;
 import onebeat.desktop.desk.Texts;
 
 /// What the finder proposes: the best answers to what the line feeds, or whole lines for the strike that it
-/// ends with.
-/// It works beside the interface, shows what it has as it gets better, and stops when the page is turned.
+/// ends with. It works beside the interface, shows what it has as it gets better, and stops when the page
+/// is turned.
 final class FinderPage extends ListPage implements AutoCloseable {
 
     /// Answers are looked for up to so many actions, one more at a time.
@@ -126,8 +126,7 @@ final class FinderPage extends ListPage implements AutoCloseable {
     }
 
     /// What the line feeds at its start, as one bracket: strikes until something of the athlete's follows
-    /// that is not
-    /// meant to meet them.
+    /// that is not meant to meet them.
     private static Optional<String> feed(PlayedWay way) {
         List<String> strikes = new ArrayList<>();
         for (Placed placed : way.way().actions()) {

@@ -26,8 +26,7 @@ import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Texts;
 
 /// The dark line at the foot of the desk. Plain keys type; Tab completes a name; what cannot be read is
-/// underlined in
-/// place, with the nearest word beside it.
+/// underlined in place, with the nearest word beside it.
 public final class CallLine extends HBox {
 
     private static final PseudoClass TYPING = PseudoClass.getPseudoClass("typing");

@@ -59,8 +59,7 @@ public final class DemoCamp {
     private DemoCamp() {}
 
     /// The demo camp in this file, made where it is missing. Days are counted from `today`, so that
-    /// tonight's session
-    /// is always tonight's.
+    /// tonight's session is always tonight's.
     public static Opening openOrCreate(Path path, LocalDate today) {
         layClip(path.toAbsolutePath().resolveSibling(CLIP));
         return Files.exists(path)

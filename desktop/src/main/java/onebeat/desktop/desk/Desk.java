@@ -112,8 +112,7 @@ public final class Desk implements AutoCloseable {
     }
 
     /// The next one of the camp's partners comes to the door; after the last one lines are held against the
-    /// opponent
-    /// again.
+    /// opponent again.
     public void nextPartner() {
         List<String> ids = new ArrayList<>(
                 camp().partners().all().stream().map(Partner::id).toList());
@@ -248,8 +247,7 @@ public final class Desk implements AutoCloseable {
     }
 
     /// Several rounds come into tonight's session, as one change. Where turns are taken tonight, each of
-    /// them gets
-    /// its turn too.
+    /// them gets its turn too.
     public boolean addToTonight(List<Filling.Choice> choices) {
         Optional<Session> tonight = tonight();
         Session session = tonight.orElseGet(() -> new Session(

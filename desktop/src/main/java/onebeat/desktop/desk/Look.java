@@ -99,8 +99,7 @@ public final class Look {
     }
 
     /// The field goes on where it was left. Without this all of it is selected whenever the window gets the
-    /// keyboard
-    /// back, and the next letter would take its place.
+    /// keyboard back, and the next letter would take its place.
     public static void goesOn(TextField field) {
         field.focusedProperty().addListener((_, _, focused) -> {
             if (focused) {

@@ -16,9 +16,8 @@ import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 
-/// A fighter seen from the side at one moment: where his joints are, in centimetres from a point on the floor
-/// under his
-/// middle, forward toward the other man and up.
+/// A fighter seen from the side at one moment: where his joints are, in centimetres from a point on the
+/// floor under his middle, forward toward the other man and up.
 ///
 /// @param hands the hands by limb
 /// @param feet the feet by limb
@@ -38,9 +37,8 @@ record Pose(Point hip, Point neck, Point head, Map<Limb, Point> hands, Map<Limb,
     private static final double SHOULDER = 0.82;
     private static final double HIP = 0.52;
 
-    /// How much lower the hips are in a fighting stance than standing, and how much the height of the played body
-    /// moves
-    /// them, as shares of stature. Drawing only.
+    /// How much lower the hips are in a fighting stance than standing, and how much the height of the
+    /// played body moves them, as shares of stature. Drawing only.
     private static final double STANCE_SINK = 0.045;
 
     private static final double BEND = 0.06;

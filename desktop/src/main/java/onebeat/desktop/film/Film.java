@@ -35,8 +35,7 @@ import onebeat.desktop.film.Insights.Insight;
 import onebeat.desktop.print.Print;
 
 /// Film: typing a call line while it plays logs an exchange; the next single key is its outcome. Beside it
-/// stands what
-/// the exchanges add up to.
+/// stands what the exchanges add up to.
 public final class Film implements Station {
 
     private static final double STEP_S = 0.1;

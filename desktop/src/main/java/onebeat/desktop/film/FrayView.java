@@ -18,8 +18,8 @@ import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Texts;
 
 /// Habits as ropes that fray into what he does next: a strand is as wide as its share, and beside it stand
-/// the count
-/// and the 95 % interval. One figure is at hand; where there are more habits than fit, those above it give way.
+/// the count and the 95 % interval. One figure is at hand; where there are more habits than fit, those
+/// above it give way.
 final class FrayView extends Pane {
 
     private static final double ROOT_WIDTH = 22;

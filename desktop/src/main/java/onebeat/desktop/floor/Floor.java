@@ -36,9 +36,8 @@ import onebeat.desktop.floor.Run.State;
 import onebeat.desktop.sound.Sounds;
 import org.jspecify.annotations.Nullable;
 
-/// The floor: tonight's session runs. Space is bell and pause; four keys judge a repetition. What is judged is
-/// saved at
-/// once, so that nothing is lost when the machine dies in mid-round.
+/// The floor: tonight's session runs. Space is bell and pause; four keys judge a repetition. What is judged
+/// is saved at once, so that nothing is lost when the machine dies in mid-round.
 public final class Floor implements Station {
 
     /// So much longer each press makes a rest.

@@ -8,8 +8,7 @@ import java.util.Optional;
 import javafx.scene.input.KeyCode;
 
 /// Which key does what on the floor. A clicker or pedal that sends another key can be taught: it is pressed
-/// for each
-/// thing in turn.
+/// for each thing in turn.
 final class FloorKeys {
 
     /// What can be taught, in the order in which it is asked for.

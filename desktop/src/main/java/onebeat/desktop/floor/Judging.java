@@ -31,8 +31,7 @@ final class Judging {
     }
 
     /// Judges. In a round that is the repetition that was called last, and judging it again changes the
-    /// judgement; in
-    /// the rest after it each press judges the next one that was not judged yet.
+    /// judgement; in the rest after it each press judges the next one that was not judged yet.
     void judge(Run run, Judgement judgement) {
         boolean inRound = run.schedule().roundAt(run.atMs()).isPresent();
         Optional<Event> call = inRound ? run.lastCall() : firstUnjudged(run);

@@ -46,8 +46,7 @@ record RopeStrands(Marks marks, RopeScale scale, Picture picture) {
     }
 
     /// The bands of the athlete's own reach, each shaded to its far edge; where the other man's straight
-    /// reaches
-    /// farther or less far has a line of his own.
+    /// reaches farther or less far has a line of his own.
     private void bands(Forks forks) {
         if (forks.lanes() > 1) {
             return;

@@ -17,12 +17,11 @@ import org.jspecify.annotations.Nullable;
 
 /// Draws a line as a rope.
 ///
-/// The strands' gap is the distance, to scale, with the reach bands shaded; each strand has a thread for head,
-/// body and
-/// legs. A strike is a stroke that ends on the thread it hits, with a contact as large as the place is open; a
-/// defence
-/// is a short bar across the thread it covers. Two contacts on one beat are tied by a knot, the brightest mark. Reads
-/// fork the rope. Under each strike stands its grade and how open its target is.
+/// The strands' gap is the distance, to scale, with the reach bands shaded; each strand has a thread for
+/// head, body and legs. A strike is a stroke that ends on the thread it hits, with a contact as large as
+/// the place is open; a defence is a short bar across the thread it covers. Two contacts on one beat are
+/// tied by a knot, the brightest mark. Reads fork the rope. Under each strike stands its grade and how open
+/// its target is.
 public final class RopeView extends Pane {
 
     /// What is drawn.

@@ -89,8 +89,7 @@ public final class BookOut {
     }
 
     /// A camp's book as one JSON object, `{days [{…}], notes [{drill, date, text}]}`, with the columns of
-    /// the CSV as keys and the faults
-    /// as an object.
+    /// the CSV as keys and the faults as an object.
     public static String json(Camp camp) {
         ObjectNode root = MAPPER.createObjectNode();
         ArrayNode list = root.putArray("days");

@@ -2,9 +2,8 @@ package onebeat.formats.cards;
 
 import java.util.List;
 
-/// A drawing as vectors: outlines that are filled or drawn, and words. Lengths are in the drawing's own units,
-/// with `y`
-/// downward.
+/// A drawing as vectors: outlines that are filled or drawn, and words. Lengths are in the drawing's own
+/// units, with `y` downward.
 public record Drawing(double width, double height, List<Ink> inks) {
 
     public Drawing {

@@ -25,10 +25,8 @@ import org.openpdf.text.pdf.PdfWriter;
 /// Writes a sheet as a PDF of one landscape page (ISO 216 A4, 297 by 210 mm). Lengths are in points, 1/72 inch.
 ///
 /// Rows are as large as the page allows. At two metres a letter has to be about 6 mm high to be read at a
-/// glance, twice
-/// what a Snellen chart asks of a normal eye (5 minutes of arc; from memory), which in this face is 24 points;
-/// rows that
-/// would be smaller say so in [Made#rowPoints].
+/// glance, twice what a Snellen chart asks of a normal eye (5 minutes of arc; from memory), which in this
+/// face is 24 points; rows that would be smaller say so in [Made#rowPoints].
 public final class SheetPdf {
 
     /// Large enough to be read from two metres.

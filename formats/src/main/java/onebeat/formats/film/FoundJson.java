@@ -6,10 +6,9 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/// Writes what the finder found as one JSON object:
-/// `{looked, skipped, answers [{line, score, power, opening, exposure, oneBeat, reasons}]}`. Without a feed
-/// there is no
-/// `oneBeat`, and only lines for a weapon have `reasons`.
+/// Writes what the finder found as one JSON object: `{looked, skipped, answers [{line, score, power,
+/// opening, exposure, oneBeat, reasons}]}`. Without a feed there is no `oneBeat`, and only lines for a
+/// weapon have `reasons`.
 public final class FoundJson {
 
     private static final JsonMapper MAPPER = JsonMapper.builder().build();

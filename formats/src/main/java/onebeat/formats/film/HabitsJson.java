@@ -7,8 +7,8 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/// Writes habits as one JSON object:
-/// `{exchanges, rejected [{line, column, reason}], habits [{stimulus, response, n, of, share, low, high}]}`.
+/// Writes habits as one JSON object: `{exchanges, rejected [{line, column, reason}], habits [{stimulus,
+/// response, n, of, share, low, high}]}`.
 public final class HabitsJson {
 
     private static final JsonMapper MAPPER = JsonMapper.builder().build();

@@ -3,8 +3,7 @@ package onebeat.formats.film;
 /// Text that a spreadsheet would take for a formula gets an apostrophe before it, and loses it on the way back.
 ///
 /// The characters that begin a formula are those of the OWASP Foundation's page "CSV Injection": `=`, `+`,
-/// `-`, `@`,
-/// tab and carriage return.
+/// `-`, `@`, tab and carriage return.
 public final class Harmless {
 
     private static final String BEGINS_FORMULA = "=+-@\t\r";

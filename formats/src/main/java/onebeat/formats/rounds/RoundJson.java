@@ -8,8 +8,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /// Writes a round as one JSON object, `{repetitions, events [{ms, kind, who, text, beat}]}`, with
-/// milliseconds from the
-/// opening bell.
+/// milliseconds from the opening bell.
 public final class RoundJson {
 
     private static final JsonMapper MAPPER = JsonMapper.builder().build();

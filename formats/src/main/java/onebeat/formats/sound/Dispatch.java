@@ -12,8 +12,7 @@ import onebeat.core.rounds.Event.Kind;
 /// not delay them.
 ///
 /// It sleeps until shortly before an event and then watches the clock. After a machine slept or was too
-/// busy, what is too
-/// late is left out instead of coming all at once; bells may be later than clicks.
+/// busy, what is too late is left out instead of coming all at once; bells may be later than clicks.
 public final class Dispatch implements AutoCloseable {
 
     /// Sounds that come due later than this are not given out any more.
@@ -23,8 +22,7 @@ public final class Dispatch implements AutoCloseable {
     static final long BELL_TOO_LATE_MS = 3_000;
 
     /// So long before an event it stops sleeping and watches the clock. Longer would be no better: where
-    /// the machine is
-    /// busy, a thread that has watched for long is the one that has to wait.
+    /// the machine is busy, a thread that has watched for long is the one that has to wait.
     private static final long WATCH_NS = TimeUnit.MICROSECONDS.toNanos(300);
 
     /// A clock that somebody else moves is looked at so often.

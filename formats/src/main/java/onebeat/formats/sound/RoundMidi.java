@@ -17,8 +17,7 @@ import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Stretch;
 
 /// A round as a Standard MIDI File (type 1): a tempo, a click on the percussion channel for each beat, and
-/// a marker for
-/// each bell, call, cue, burst and last minute.
+/// a marker for each bell, call, cue, burst and last minute.
 public final class RoundMidi {
 
     /// Ticks to a beat: at 300 beats a minute a tick is a fifth of a millisecond.

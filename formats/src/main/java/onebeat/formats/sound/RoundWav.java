@@ -8,8 +8,7 @@ import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Stretch;
 
 /// A round as sound, from its opening bell to the end of the closing one: bells, calls, clicks with an
-/// accent on the
-/// first beat of a repetition. Every sound begins on the sample of its event.
+/// accent on the first beat of a repetition. Every sound begins on the sample of its event.
 public final class RoundWav {
 
     private final Voice voice = new Voice();

@@ -28,8 +28,7 @@ import onebeat.core.timing.Reaction;
 public final class SaidCalls implements Calls {
 
     /// How strikes are called: by their gym numbers, or by name. What has no number is called by name. Own
-    /// words are own
-    /// recordings, of techniques and of own lines.
+    /// words are own recordings, of techniques and of own lines.
     public enum Scheme {
         NAMES,
         NUMBERS
@@ -121,8 +120,7 @@ public final class SaidCalls implements Calls {
     }
 
     /// The athlete's strikes of each beat; of a coach's own line that he has recorded only its name, on the
-    /// beat of its
-    /// first strike.
+    /// beat of its first strike.
     private NavigableMap<Beat, Said> beats(Turned turn) {
         NavigableMap<Beat, Said> beats = new TreeMap<>();
         Set<OwnName> called = new HashSet<>();

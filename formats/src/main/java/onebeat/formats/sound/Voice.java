@@ -21,8 +21,7 @@ import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
 
 /// The shipped voice clips, put together to what is said: 16 kHz, 16 bit, mono clips become two channels,
-/// so that a
-/// word can be said into the left ear alone.
+/// so that a word can be said into the left ear alone.
 public final class Voice {
 
     /// What [#said] gives.
