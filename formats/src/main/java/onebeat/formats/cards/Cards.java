@@ -195,16 +195,15 @@ public final class Cards {
                 stretch.part().plan().isAthletes() ? Whose.BOTH : Whose.PARTNER);
     }
 
-    /// Warm-up, feet, trunk and the like, with how each exercise is made easier and harder.
+    /// Warm-up, feet, trunk and the like. How each exercise is made easier and harder is told on the floor:
+    /// here it
+    /// would make all else too small to read.
     private static Row row(Between between) {
         String exercises = between.block().exercises().stream()
-                .map(e -> WORDS.say("exercise", e.name(), clock(e.seconds() * 1000L), e.easier(), e.harder()))
-                .collect(Collectors.joining(" "));
-        return new Row(
-                clock(between.block().seconds() * 1000L),
-                WORDS.say("block." + between.block().kind()),
-                exercises,
-                Whose.BOTH);
+                .map(e -> WORDS.say("exercise", e.name(), clock(e.seconds() * 1000L)))
+                .collect(Collectors.joining(" · "));
+        String name = WORDS.say("block." + between.block().kind());
+        return new Row("", WORDS.say("block", name, clock(between.block().seconds() * 1000L)), exercises, Whose.BOTH);
     }
 
     /// A limit that is passed, in words.
