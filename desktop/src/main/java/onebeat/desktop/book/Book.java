@@ -124,6 +124,11 @@ public final class Book implements Station {
 
     @Override
     public void open() {
+        if (Turns.workedBy(desk.camp(), whose).isEmpty()) {
+            // He whose book this was is no partner any more.
+            whose = "";
+        }
+        Camp camp = camp();
         List<Entry> entries = entries();
         chosen = Math.clamp(chosen, 0, Math.max(0, entries.size() - 1));
         int judged = entries.stream()
@@ -135,7 +140,7 @@ public final class Book implements Station {
                         .mapToInt(Day::seconds)
                         .sum()
                 / 60;
-        title.setText(Texts.of("book.title", camp().card().athlete().name()));
+        title.setText(Texts.of("book.title", camp.card().athlete().name()));
         under.setText(Texts.of("book.under", entries.size(), judged, minutes));
         LocalDate first = entries.stream()
                 .flatMap(e -> e.ledger().days().stream())
@@ -144,7 +149,7 @@ public final class Book implements Station {
                 .orElse(desk.today());
         List<Node> nodes = new ArrayList<>();
         for (int i = 0; i < entries.size(); i++) {
-            BookRow row = new BookRow(camp(), entries.get(i), first, desk.today());
+            BookRow row = new BookRow(camp, entries.get(i), first, desk.today());
             row.pseudoClassStateChanged(Look.CHOSEN, i == chosen);
             int index = i;
             row.setOnMouseClicked(_ -> {
