@@ -64,14 +64,11 @@ final class ExportCommand implements Callable<Integer> {
             try (Writer csv = Files.newBufferedWriter(out.resolve("film.csv"))) {
                 FilmCsv.write(csv, camp.exchanges().all(), reelName);
             }
-            try (Writer csv = Files.newBufferedWriter(out.resolve("book.csv"))) {
-                BookOut.csv(camp, csv);
-            }
             Files.writeString(
                     out.resolve("film.json"), FilmJson.write(camp.exchanges().all(), reelName));
-            Files.writeString(out.resolve("book.json"), BookOut.json(camp));
+            String books = String.join(", ", BookOut.write(camp, out));
             PrintWriter told = spec.commandLine().getOut();
-            told.printf("film.csv, film.json, book.csv and book.json are in %s%n", out);
+            told.printf("film.csv, film.json, %s are in %s%n", books, out);
             told.flush();
             return WRITTEN;
         } catch (IOException e) {

@@ -7,6 +7,7 @@ import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.EnumSet;
 import javax.sound.midi.MidiSystem;
 import javax.sound.sampled.AudioSystem;
 import onebeat.core.book.Judgement;
@@ -16,8 +17,13 @@ import onebeat.core.camp.Card;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
+import onebeat.core.exchange.Family;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
+import onebeat.core.holding.Gear;
+import onebeat.core.holding.JabSchool;
+import onebeat.core.holding.Partner;
+import onebeat.core.holding.SoreSpot;
 import onebeat.core.timing.Rung;
 import onebeat.store.CampFile;
 import onebeat.store.Opening;
@@ -176,6 +182,17 @@ class RoundCommandsTest {
             camp.save(Edit.add(Place.REPETITIONS, new Repetition("p1", "r1", "d1", day, 60, 1, Judgement.CLEAN)));
         }
         try (CampFile camp = ((Opening.Opened) CampFile.open(file)).file()) {
+            camp.save(Edit.add(
+                    Place.PARTNERS,
+                    new Partner(
+                            "k1",
+                            Fighter.usual("Jonas Y", Stance.ORTHODOX),
+                            true,
+                            EnumSet.of(Gear.MITTS),
+                            JabSchool.STRAIGHT,
+                            EnumSet.noneOf(SoreSpot.class),
+                            EnumSet.of(Family.PUNCH),
+                            Rung.LIVE)));
             camp.save(Edit.add(Place.NOTES, new Note("b1", "d1", day, "=late, hip first", "")));
             camp.save(Edit.add(
                     Place.REPETITIONS,
@@ -203,6 +220,9 @@ class RoundCommandsTest {
                         .at("/notes/0/text")
                         .asString())
                 .isEqualTo("=late, hip first");
+        assertThat(Files.readString(open.resolve("book-jonas-y.csv")))
+                .as("he has a book of his own")
+                .contains("2027-03-04,whole,60,0,0,1,0,1,0,0,");
         assertThat(open.resolve("film.csv")).exists();
         assertThat(open.resolve("film.json")).exists();
         assertThat(run("export", folder.resolve("none.onebeat").toString())).isEqualTo(2);

@@ -64,7 +64,7 @@ class BookWindowTest extends DemoWindow {
     void theBookIsWrittenInOpenFormats() throws Exception {
         go(Name.BOOK);
         coach.press(KeyCode.X);
-        coach.await("written", () -> coach.shows("book.csv and book.json"));
+        coach.await("written", () -> coach.shows("book.csv, book.json"));
         Path csv = coach.desk.folder().resolve("book").resolve("book.csv");
         try (var rows = CSVFormat.RFC4180
                 .builder()

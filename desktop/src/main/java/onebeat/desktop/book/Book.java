@@ -1,8 +1,6 @@
 package onebeat.desktop.book;
 
 import java.io.IOException;
-import java.io.Writer;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -364,16 +362,11 @@ public final class Book implements Station {
         return true;
     }
 
-    /// Writes the book beside the camp file, as CSV and as JSON.
+    /// Writes the books beside the camp file, as CSV and as JSON.
     private boolean write() {
         Path folder = desk.folder().resolve(Texts.of("book.out.folder"));
         try {
-            Files.createDirectories(folder);
-            try (Writer csv = Files.newBufferedWriter(folder.resolve("book.csv"))) {
-                BookOut.csv(camp(), csv);
-            }
-            Files.writeString(folder.resolve("book.json"), BookOut.json(camp()));
-            desk.say(Texts.of("book.out", folder));
+            desk.say(Texts.of("book.out", folder, String.join(", ", BookOut.write(desk.camp(), folder))));
         } catch (IOException e) {
             desk.warn(Texts.of("print.failed", folder, String.valueOf(e.getMessage())));
         }

@@ -1,7 +1,13 @@
 package onebeat.formats.book;
 
 import java.io.IOException;
+import java.io.Writer;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -11,7 +17,9 @@ import onebeat.core.book.Ledger.Day;
 import onebeat.core.book.Note;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
+import onebeat.core.camp.Turns;
 import onebeat.core.film.Share;
+import onebeat.core.holding.Partner;
 import onebeat.formats.film.Harmless;
 import org.apache.commons.csv.CSVFormat;
 import tools.jackson.databind.json.JsonMapper;
@@ -44,6 +52,35 @@ public final class BookOut {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
     private BookOut() {}
+
+    /// Writes the athlete's book into a folder, and that of each partner who worked: `book.csv`,
+    /// `book.json`, and for
+    /// example `book-jonas.csv`.
+    ///
+    /// @return the names of the files
+    /// @throws IOException if they cannot be written
+    public static List<String> write(Camp camp, Path folder) throws IOException {
+        Files.createDirectories(folder);
+        Map<String, Camp> books = new LinkedHashMap<>();
+        books.put("book", camp);
+        for (Partner partner : camp.partners().all()) {
+            if (!camp.repetitionsOf(partner.id()).isEmpty()) {
+                String plain = partner.name().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
+                String name = books.containsKey("book-" + plain) ? plain + "-" + partner.id() : plain;
+                Turns.workedBy(camp, partner.id()).ifPresent(his -> books.put("book-" + name, his));
+            }
+        }
+        List<String> names = new ArrayList<>();
+        for (Map.Entry<String, Camp> book : books.entrySet()) {
+            try (Writer csv = Files.newBufferedWriter(folder.resolve(book.getKey() + ".csv"))) {
+                csv(book.getValue(), csv);
+            }
+            Files.writeString(folder.resolve(book.getKey() + ".json"), json(book.getValue()));
+            names.add(book.getKey() + ".csv");
+            names.add(book.getKey() + ".json");
+        }
+        return names;
+    }
 
     /// Writes a camp's book as CSV.
     ///
