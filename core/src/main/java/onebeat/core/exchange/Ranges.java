@@ -6,10 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /// One fighter's range bands against another, in centimetres from axis to axis: `long` is where his
-/// straight lands
-/// without a step, `kick` where his kick lands and no hand does, `mid` where a hook lands too, `close`
-/// where an elbow
-/// does, `clinch` where he can hold.
+/// straight lands without a step, `kick` where his kick lands and no hand does, `mid` where a hook lands
+/// too, `close` where an elbow does, `clinch` where he can hold.
 ///
 /// The bands come from the two builds; nothing in them is fixed but what the reach of a technique says.
 public final class Ranges {
@@ -124,8 +122,7 @@ public final class Ranges {
     }
 
     /// The band in which only the longer of the two can hit: how much farther these straights reach than
-    /// the other
-    /// man's reach back, in centimetres. Negative where his reach farther.
+    /// the other man's reach back, in centimetres. Negative where his reach farther.
     public double longerByCm(Ranges his) {
         return farCm(Band.LONG) - his.farCm(Band.LONG);
     }

@@ -29,8 +29,7 @@ public final class Choices {
         String words(int option);
 
         /// What is said for it, as the names of what is said one after the other: keys of techniques,
-        /// `pause`, or
-        /// `times-3`.
+        /// `pause`, or `times-3`.
         List<String> said(int option);
     }
 

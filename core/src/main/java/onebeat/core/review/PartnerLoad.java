@@ -59,8 +59,7 @@ final class PartnerLoad implements Rule {
     }
 
     /// The target moves to a level that something at hand takes and where he is not sore; where there is
-    /// none the
-    /// strike is left out.
+    /// none the strike is left out.
     private static Suspicion sore(Scene scene, Step strike, SoreSpot spot) {
         String where = Reasons.of("sore." + spot);
         String beat = Reasons.beat(strike);

@@ -54,8 +54,7 @@ public final class BookOut {
     private BookOut() {}
 
     /// Writes the athlete's book into a folder, and that of each partner who worked: `book.csv`,
-    /// `book.json`, and for
-    /// example `book-jonas.csv`.
+    /// `book.json`, and for example `book-jonas.csv`.
     ///
     /// @return the names of the files
     /// @throws IOException if they cannot be written

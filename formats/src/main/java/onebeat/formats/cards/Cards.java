@@ -196,8 +196,7 @@ public final class Cards {
     }
 
     /// Warm-up, feet, trunk and the like. How each exercise is made easier and harder is told on the floor:
-    /// here it
-    /// would make all else too small to read.
+    /// here it would make all else too small to read.
     private static Row row(Between between) {
         String exercises = between.block().exercises().stream()
                 .map(e -> WORDS.say("exercise", e.name(), clock(e.seconds() * 1000L)))

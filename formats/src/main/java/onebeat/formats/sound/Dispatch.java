@@ -7,6 +7,7 @@ import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
+import onebeat.core.timing.Reaction;
 
 /// Gives out the events of a schedule at their times, on a thread of its own, so that a busy screen does
 /// not delay them.
@@ -15,10 +16,14 @@ import onebeat.core.rounds.Event.Kind;
 /// busy, what is too late is left out instead of coming all at once; bells may be later than clicks.
 public final class Dispatch implements AutoCloseable {
 
-    /// Sounds that come due later than this are not given out any more.
-    static final long TOO_LATE_MS = 400;
+    /// A click that comes later than this is not given out: off the beat it is worse than none. A default.
+    static final long CLICK_TOO_LATE_MS = 40;
 
-    /// A bell is given out even so late: a round must not begin or end unheard because the machine was busy.
+    /// A call that comes later than this leaves no time to hear it before its beat, and is not given out.
+    static final long CALL_TOO_LATE_MS = Math.round(Reaction.HEARD_MS);
+
+    /// A bell is given out even so late: a round must not begin or end unheard because the machine was
+    /// busy. So are bursts and last minutes. A default.
     static final long BELL_TOO_LATE_MS = 3_000;
 
     /// So long before an event it stops sleeping and watches the clock. Longer would be no better: where
@@ -66,11 +71,18 @@ public final class Dispatch implements AutoCloseable {
             if (closed) {
                 return;
             }
-            boolean bell = event.kind() == Kind.BELL || event.kind() == Kind.END;
-            if (-left <= TimeUnit.MILLISECONDS.toNanos(bell ? BELL_TOO_LATE_MS : TOO_LATE_MS)) {
+            if (-left <= TimeUnit.MILLISECONDS.toNanos(tooLateMs(event.kind()))) {
                 give.accept(event);
             }
         }
+    }
+
+    private static long tooLateMs(Kind kind) {
+        return switch (kind) {
+            case CLICK -> CLICK_TOO_LATE_MS;
+            case CALL, CUE -> CALL_TOO_LATE_MS;
+            case BELL, END, BURST, LAST_MINUTE, LAST_TEN -> BELL_TOO_LATE_MS;
+        };
     }
 
     /// Nothing is given out after this returns but what is being given out right now.
