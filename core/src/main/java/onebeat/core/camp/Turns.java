@@ -9,8 +9,6 @@ import onebeat.core.book.Note;
 import onebeat.core.book.Repetition;
 import onebeat.core.book.RoundRun;
 import onebeat.core.exchange.Family;
-import onebeat.core.film.Exchange;
-import onebeat.core.film.Reel;
 import onebeat.core.holding.Partner;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Session;
@@ -26,7 +24,8 @@ public final class Turns {
 
     /// The camp as it is in a round of this worker. For a partner it is turned round: he is the athlete,
     /// with what the book holds of him; the camp's athlete feeds and holds for him with the gear that he
-    /// brought. The film does not speak of them.
+    /// brought. The film does not speak of them, and what the coach decided against the book he decided for
+    /// the athlete.
     ///
     /// @param worker the id of a partner, or nothing for the camp's own athlete
     /// @return empty where there is no such partner
@@ -55,9 +54,10 @@ public final class Turns {
                         card.fightNight(),
                         card.school(),
                         HOLDS))
-                .withReels(Shelf.of(Reel::id))
-                .withExchanges(Shelf.of(Exchange::id))
-                .withDrills(camp.drills())
+                .withDrills(Shelf.of(Drill::id)
+                        .withAll(camp.drills().all().stream()
+                                .map(drill -> drill.overruled(""))
+                                .toList()))
                 .withOwnLines(camp.ownLines())
                 .withSessions(camp.sessions())
                 .withRounds(camp.rounds())

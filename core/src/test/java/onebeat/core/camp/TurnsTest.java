@@ -127,6 +127,19 @@ class TurnsTest {
     }
 
     @Test
+    @DisplayName("what the coach decided against the athlete's book does not hold for the partner's")
+    void aDecisionIsTheAthletesOwn() {
+        judged("", 20, 0);
+        judged("k1", 20, 0);
+        Drill drill = camp.drills().get("d1").orElseThrow();
+        edit(Edit.change(Place.DRILLS, drill, drill.at(Rung.WHOLE, 60).overruledOn(DAY, "again at 60")));
+        Camp turned = Turns.workedBy(camp, "k1").orElseThrow();
+        assertThat(Filling.of(camp, DAY, 1).getFirst().bpm()).isEqualTo(60);
+        assertThat(Filling.of(turned, DAY, 1).getFirst().bpm()).isEqualTo(66);
+        assertThat(Filling.of(turned, DAY, 1).getFirst().reason()).doesNotContain("You decided");
+    }
+
+    @Test
     void aRoundOfAPartnerWhoIsGoneIsLeftOut() {
         round("r1", 0, "d1");
         edit(Turns.takenBy(camp, TONIGHT, 0).orElseThrow());
