@@ -74,11 +74,11 @@ final class FilmPlayer implements Player {
         player.setOnError(told);
         media.setOnError(told);
         player.setOnHalted(told);
+        film.patience.setOnFinished(_ -> told.run());
+        film.patience.play();
         if (player.getError() != null || media.getError() != null) {
             told.run();
         }
-        film.patience.setOnFinished(_ -> told.run());
-        film.patience.play();
         return film;
     }
 
