@@ -12,7 +12,7 @@ import onebeat.core.book.Judgement;
 import onebeat.core.book.Repetition;
 import onebeat.core.rounds.Schedule;
 import onebeat.desktop.desk.Station.Name;
-import onebeat.desktop.sound.Sounds.Sound;
+import onebeat.formats.sound.Sound;
 import org.junit.jupiter.api.Test;
 
 /// The floor with a clock that the test moves.

@@ -10,7 +10,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.ResourceBundle;
@@ -18,7 +17,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import onebeat.core.review.Code;
 import onebeat.desktop.desk.Texts;
-import onebeat.desktop.sound.Sounds.Sound;
+import onebeat.formats.sound.Sound;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -108,17 +107,9 @@ class LooksTest {
 
     @Test
     void everySoundIsShipped() {
-        for (String file : List.of(
-                "bell.wav",
-                "end.wav",
-                "click.wav",
-                "accent.wav",
-                "half.wav",
-                "pause.wav",
-                "call.wav",
-                "last-ten.wav")) {
-            assertThat(LooksTest.class.getResource("/onebeat/formats/sound/" + file))
-                    .as(file)
+        for (Sound sound : Sound.values()) {
+            assertThat(LooksTest.class.getResource(sound.path()))
+                    .as(sound.path())
                     .isNotNull();
         }
         assertThat(Sound.values()).hasSize(8);

@@ -25,7 +25,7 @@ import onebeat.core.film.Outcome;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.desktop.demo.DemoCamp;
 import onebeat.desktop.desk.Station.Name;
-import onebeat.desktop.sound.Sounds.Sound;
+import onebeat.formats.sound.Sound;
 import onebeat.store.CampFile;
 import onebeat.store.Opening.Opened;
 import org.junit.jupiter.api.BeforeAll;

@@ -5,17 +5,17 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.LongSupplier;
-import onebeat.core.rounds.Clicks;
 import onebeat.core.rounds.Event;
+import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Schedule;
 import onebeat.desktop.desk.Desk;
 import onebeat.desktop.desk.Texts;
 import onebeat.desktop.floor.Run.State;
 import onebeat.desktop.sound.Sounds;
-import onebeat.desktop.sound.Sounds.Sound;
 import onebeat.formats.sound.Dispatch;
 import onebeat.formats.sound.SaidCalls;
 import onebeat.formats.sound.SaidCalls.Scheme;
+import onebeat.formats.sound.Sound;
 import onebeat.formats.sound.Voice;
 import org.jspecify.annotations.Nullable;
 
@@ -69,30 +69,10 @@ final class Sounding {
 
     /// One event of the schedule is heard. Not on the interface's thread.
     private void sound(Schedule schedule, Event event) {
-        switch (event.kind()) {
-            case BELL -> sounds.play(Sound.BELL);
-            case END -> sounds.play(Sound.END);
-            case CLICK -> sounds.play(click(event));
-            case LAST_MINUTE, LAST_TEN -> sounds.play(Sound.LAST_TEN);
-            case BURST -> sounds.play(Sound.CALL);
-            case CALL -> {
-                if (event.opensRepetition()) {
-                    sounds.play(Sound.CALL);
-                }
-                sounds.say(calls.words(schedule, event), voice, saidTo);
-            }
-            case CUE -> {
-                // The partner's cues are seen, not heard.
-            }
+        Sound.of(event).ifPresent(sounds::play);
+        if (event.kind() == Kind.CALL) {
+            sounds.say(calls.words(schedule, event), voice, saidTo);
         }
-    }
-
-    private static Sound click(Event event) {
-        return switch (event.text()) {
-            case Clicks.HALF -> Sound.HALF;
-            case Clicks.PAUSE -> Sound.PAUSE;
-            default -> event.beat() == 0 ? Sound.ACCENT : Sound.CLICK;
-        };
     }
 
     /// What is said of the sound on the screen: why there is none, which words have no clip, or who hears them.

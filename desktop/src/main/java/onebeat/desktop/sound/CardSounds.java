@@ -15,6 +15,7 @@ import javax.sound.sampled.Clip;
 import javax.sound.sampled.LineUnavailableException;
 import javax.sound.sampled.UnsupportedAudioFileException;
 import onebeat.desktop.desk.Texts;
+import onebeat.formats.sound.Sound;
 import onebeat.formats.sound.Voice;
 
 /// Plays the shipped sounds on the sound card.
@@ -49,9 +50,9 @@ public final class CardSounds implements Sounds {
     }
 
     private static Clip clip(Sound sound) throws IOException, UnsupportedAudioFileException, LineUnavailableException {
-        try (InputStream file = CardSounds.class.getResourceAsStream("/onebeat/formats/sound/" + sound.file())) {
+        try (InputStream file = CardSounds.class.getResourceAsStream(sound.path())) {
             if (file == null) {
-                throw new IOException("not shipped: " + sound.file());
+                throw new IOException("not shipped: " + sound.path());
             }
             try (AudioInputStream audio = AudioSystem.getAudioInputStream(new BufferedInputStream(file))) {
                 Clip clip = AudioSystem.getClip();

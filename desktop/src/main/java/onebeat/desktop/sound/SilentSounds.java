@@ -3,6 +3,7 @@ package onebeat.desktop.sound;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
+import onebeat.formats.sound.Sound;
 import onebeat.formats.sound.Voice;
 
 /// The stand-in where there is no sound card: it plays nothing, says so, and remembers what it would have

@@ -2,32 +2,11 @@ package onebeat.desktop.sound;
 
 import java.util.List;
 import java.util.Optional;
+import onebeat.formats.sound.Sound;
 import onebeat.formats.sound.Voice;
 
 /// What can be heard on the floor.
 public interface Sounds extends AutoCloseable {
-
-    /// The sounds that ship, by file.
-    enum Sound {
-        BELL("bell.wav"),
-        END("end.wav"),
-        CALL("call.wav"),
-        CLICK("click.wav"),
-        ACCENT("accent.wav"),
-        HALF("half.wav"),
-        PAUSE("pause.wav"),
-        LAST_TEN("last-ten.wav");
-
-        private final String file;
-
-        Sound(String file) {
-            this.file = file;
-        }
-
-        String file() {
-            return file;
-        }
-    }
 
     /// Plays a sound now and returns at once.
     void play(Sound sound);

@@ -26,8 +26,9 @@ public final class Dispatch implements AutoCloseable {
     /// busy. So are bursts and last minutes. A default.
     static final long BELL_TOO_LATE_MS = 3_000;
 
-    /// So long before an event it stops sleeping and watches the clock. Longer would be no better: where
-    /// the machine is busy, a thread that has watched for long is the one that has to wait.
+    /// So long before an event it stops sleeping and watches the clock: a sleeper wakes up some tenths of a
+    /// millisecond
+    /// late. A default.
     private static final long WATCH_NS = TimeUnit.MICROSECONDS.toNanos(300);
 
     /// A clock that somebody else moves is looked at so often.

@@ -58,10 +58,10 @@ final class Pcm {
     }
 
     /// A sound that ships.
-    static Pcm shipped(String file) throws IOException {
-        try (InputStream in = Pcm.class.getResourceAsStream("/onebeat/formats/sound/" + file)) {
+    static Pcm shipped(Sound sound) throws IOException {
+        try (InputStream in = Pcm.class.getResourceAsStream(sound.path())) {
             if (in == null) {
-                throw new IOException("not shipped: " + file);
+                throw new IOException("not shipped: " + sound.path());
             }
             return read(in);
         }

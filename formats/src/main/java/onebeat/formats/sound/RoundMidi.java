@@ -10,7 +10,6 @@ import javax.sound.midi.MidiSystem;
 import javax.sound.midi.Sequence;
 import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
-import onebeat.core.rounds.Clicks;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Schedule;
@@ -78,10 +77,11 @@ public final class RoundMidi {
     }
 
     private static int note(Event click) {
-        return switch (click.text()) {
-            case Clicks.HALF -> HALF;
-            case Clicks.PAUSE -> PAUSE;
-            default -> click.beat() == 0 ? ACCENT : CLICK;
+        return switch (Sound.of(click).orElse(Sound.CLICK)) {
+            case ACCENT -> ACCENT;
+            case HALF -> HALF;
+            case PAUSE -> PAUSE;
+            default -> CLICK;
         };
     }
 

@@ -1,8 +1,10 @@
 package onebeat.formats.sound;
 
 import java.io.IOException;
+import java.util.EnumMap;
 import java.util.List;
-import onebeat.core.rounds.Clicks;
+import java.util.Map;
+import java.util.Optional;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Stretch;
@@ -13,25 +15,13 @@ public final class RoundWav {
 
     private final Voice voice = new Voice();
     private final SaidCalls calls = new SaidCalls(voice);
-    private final Pcm bell;
-    private final Pcm end;
-    private final Pcm call;
-    private final Pcm click;
-    private final Pcm accent;
-    private final Pcm half;
-    private final Pcm pause;
-    private final Pcm lastTen;
+    private final Map<Sound, Pcm> sounds = new EnumMap<>(Sound.class);
 
     /// @throws IOException if a sound is not shipped: a fault of the build
     public RoundWav() throws IOException {
-        bell = Pcm.shipped("bell.wav");
-        end = Pcm.shipped("end.wav");
-        call = Pcm.shipped("call.wav");
-        click = Pcm.shipped("click.wav");
-        accent = Pcm.shipped("accent.wav");
-        half = Pcm.shipped("half.wav");
-        pause = Pcm.shipped("pause.wav");
-        lastTen = Pcm.shipped("last-ten.wav");
+        for (Sound sound : Sound.values()) {
+            sounds.put(sound, Pcm.shipped(sound));
+        }
     }
 
     /// How long calls take, for laying out the round.
@@ -48,7 +38,8 @@ public final class RoundWav {
 
     Pcm pcm(Schedule schedule, int round) throws IOException {
         Stretch stretch = schedule.rounds().get(round);
-        Pcm all = Pcm.silence((int) stretch.lengthMs() * Pcm.SAMPLES_A_MS + end.length());
+        Pcm all = Pcm.silence((int) stretch.lengthMs() * Pcm.SAMPLES_A_MS
+                + of(Optional.of(Sound.END)).length());
         for (Event event : schedule.events()) {
             if (event.round() == round) {
                 all.lay(sound(event, schedule), (int) (event.ms() - stretch.startMs()) * Pcm.SAMPLES_A_MS);
@@ -57,33 +48,14 @@ public final class RoundWav {
         return all;
     }
 
+    /// What is said of a call stands in place of its signal; where there is no word for it the signal stays.
     private Pcm sound(Event event, Schedule schedule) throws IOException {
-        return switch (event.kind()) {
-            case BELL -> bell;
-            case END -> end;
-            case LAST_MINUTE, LAST_TEN -> lastTen;
-            case BURST -> call;
-            case CLICK -> click(event);
-            case CALL -> said(event, schedule);
-            case CUE -> Pcm.silence(0);
-        };
+        byte[] spoken = event.kind() == Event.Kind.CALL ? voice.said(calls.words(schedule, event), false) : new byte[0];
+        return spoken.length > 0 ? Pcm.of(spoken, Voice.STEREO) : of(Sound.of(event));
     }
 
-    private Pcm click(Event event) {
-        return switch (event.text()) {
-            case Clicks.HALF -> half;
-            case Clicks.PAUSE -> pause;
-            default -> event.beat() == 0 ? accent : click;
-        };
-    }
-
-    private Pcm said(Event event, Schedule schedule) throws IOException {
-        List<String> words = calls.words(schedule, event);
-        byte[] spoken = voice.said(words, false);
-        if (spoken.length == 0) {
-            return event.opensRepetition() ? call : Pcm.silence(0);
-        }
-        return Pcm.of(spoken, Voice.STEREO);
+    private Pcm of(Optional<Sound> sound) {
+        return sound.flatMap(s -> Optional.ofNullable(sounds.get(s))).orElse(Pcm.silence(0));
     }
 
     /// Words that had no clip.

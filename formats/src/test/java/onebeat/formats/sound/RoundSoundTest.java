@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import javax.sound.midi.MetaMessage;
 import javax.sound.midi.MidiEvent;
@@ -92,7 +93,7 @@ class RoundSoundTest {
         Schedule schedule = schedule("1 2", bpm, 2, Calls.NONE);
         long start = schedule.rounds().getFirst().startMs();
         short[] all = samples(wav.of(schedule, 0));
-        Pcm click = Pcm.shipped("click.wav");
+        Pcm click = Pcm.shipped(Sound.CLICK);
         List<Event> clicks = schedule.events().stream()
                 .filter(e -> e.kind() == Kind.CLICK && e.beat() == 1)
                 .toList();
@@ -115,7 +116,7 @@ class RoundSoundTest {
         if (bpm <= 66) {
             assertThat(checked).isPositive();
         }
-        assertThat(all.length).isEqualTo(180 * 48_000 + Pcm.shipped("end.wav").length());
+        assertThat(all.length).isEqualTo(180 * 48_000 + Pcm.shipped(Sound.END).length());
     }
 
     @ParameterizedTest
@@ -124,18 +125,19 @@ class RoundSoundTest {
     void everyClickOfARoundWithoutWords(int bpm) throws Exception {
         Schedule schedule = schedule("(1)/catch _", bpm, 2, Calls.NONE);
         long start = schedule.rounds().getFirst().startMs();
-        Pcm expected = Pcm.silence(180 * 48_000 + Pcm.shipped("end.wav").length());
+        Pcm expected = Pcm.silence(180 * 48_000 + Pcm.shipped(Sound.END).length());
         for (Event event : schedule.events()) {
-            String file = switch (event.kind()) {
-                case BELL -> "bell.wav";
-                case END -> "end.wav";
-                case LAST_MINUTE, LAST_TEN -> "last-ten.wav";
-                case CLICK -> event.beat() == 0 ? "accent.wav" : event.beat() == 0.5 ? "half.wav" : "pause.wav";
-                case CALL, BURST -> "call.wav";
-                case CUE -> "";
+            Optional<Sound> sound = switch (event.kind()) {
+                case BELL -> Optional.of(Sound.BELL);
+                case END -> Optional.of(Sound.END);
+                case LAST_MINUTE, LAST_TEN -> Optional.of(Sound.LAST_TEN);
+                case CLICK ->
+                    Optional.of(event.beat() == 0 ? Sound.ACCENT : event.beat() == 0.5 ? Sound.HALF : Sound.PAUSE);
+                case CALL, BURST -> Optional.of(Sound.CALL);
+                case CUE -> Optional.empty();
             };
-            if (!file.isEmpty()) {
-                expected.lay(Pcm.shipped(file), (int) (event.ms() - start) * 48);
+            if (sound.isPresent()) {
+                expected.lay(Pcm.shipped(sound.get()), (int) (event.ms() - start) * 48);
             }
         }
         short[] all = samples(new RoundWav().of(schedule, 0));
