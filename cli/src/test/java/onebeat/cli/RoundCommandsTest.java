@@ -193,7 +193,7 @@ class RoundCommandsTest {
                             EnumSet.noneOf(SoreSpot.class),
                             EnumSet.of(Family.PUNCH),
                             Rung.LIVE)));
-            camp.save(Edit.add(Place.NOTES, new Note("b1", "d1", day, "=late, hip first", "")));
+            camp.save(Edit.add(Place.NOTES, new Note("b1", "d1", day.plusDays(1), "=late, hip first", "")));
             camp.save(Edit.add(
                     Place.REPETITIONS,
                     new Repetition("p2", "r1", "d1", day, 60, 1, Judgement.LATE, Rung.WHOLE, "", "k1")));
@@ -211,9 +211,9 @@ class RoundCommandsTest {
                         .get("clean")
                         .asInt())
                 .isEqualTo(1);
-        assertThat(Files.readString(open.resolve("book.csv")))
-                .as("a note is no formula, and the partner's repetition is not hers")
-                .contains("\"'=late, hip first\"");
+        assertThat(Files.readString(open.resolve("notes.csv")))
+                .as("a note is no formula, and is there though nothing was done that day")
+                .contains("'=Hands,2027-03-05,\"'=late, hip first\"");
         assertThat(JsonMapper.builder()
                         .build()
                         .readTree(open.resolve("book.json").toFile())

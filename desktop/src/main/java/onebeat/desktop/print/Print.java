@@ -19,6 +19,7 @@ import onebeat.core.rounds.Session;
 import onebeat.desktop.desk.Desk;
 import onebeat.desktop.desk.Texts;
 import onebeat.desktop.rope.RopeView;
+import onebeat.formats.PlainName;
 import onebeat.formats.cards.Cards;
 import onebeat.formats.cards.Drawing;
 import onebeat.formats.cards.PlanCard;
@@ -107,6 +108,6 @@ public final class Print {
     }
 
     private static String fileName(String name) {
-        return name.strip().replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "") + ".pdf";
+        return PlainName.of(name) + ".pdf";
     }
 }

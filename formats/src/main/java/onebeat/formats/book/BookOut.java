@@ -1,7 +1,6 @@
 package onebeat.formats.book;
 
 import java.io.IOException;
-import java.io.Writer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -20,6 +19,7 @@ import onebeat.core.camp.Drill;
 import onebeat.core.camp.Turns;
 import onebeat.core.film.Share;
 import onebeat.core.holding.Partner;
+import onebeat.formats.PlainName;
 import onebeat.formats.film.Harmless;
 import org.apache.commons.csv.CSVFormat;
 import tools.jackson.databind.json.JsonMapper;
@@ -46,37 +46,43 @@ public final class BookOut {
             "stopped",
             "clean_low",
             "clean_high",
-            "faults",
-            "notes");
+            "faults");
 
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
     private BookOut() {}
 
     /// Writes the athlete's book into a folder, and that of each partner who worked: `book.csv`,
-    /// `book.json`, and for example `book-jonas.csv`.
+    /// `book.json` and
+    /// `notes.csv`, and for example `book-jonas.csv`.
     ///
     /// @return the names of the files
     /// @throws IOException if they cannot be written
     public static List<String> write(Camp camp, Path folder) throws IOException {
         Files.createDirectories(folder);
         Map<String, Camp> books = new LinkedHashMap<>();
-        books.put("book", camp);
+        books.put("", camp);
         for (Partner partner : camp.partners().all()) {
             if (!camp.repetitionsOf(partner.id()).isEmpty()) {
-                String plain = partner.name().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
-                String name = books.containsKey("book-" + plain) ? plain + "-" + partner.id() : plain;
-                Turns.workedBy(camp, partner.id()).ifPresent(his -> books.put("book-" + name, his));
+                String plain = "-" + PlainName.of(partner.name()).toLowerCase(Locale.ROOT);
+                String name = books.containsKey(plain) ? plain + "-" + partner.id() : plain;
+                Turns.workedBy(camp, partner.id()).ifPresent(his -> books.put(name, his));
             }
         }
         List<String> names = new ArrayList<>();
         for (Map.Entry<String, Camp> book : books.entrySet()) {
-            try (Writer csv = Files.newBufferedWriter(folder.resolve(book.getKey() + ".csv"))) {
-                csv(book.getValue(), csv);
+            StringBuilder days = new StringBuilder();
+            csv(book.getValue(), days);
+            StringBuilder notes = new StringBuilder();
+            notes(book.getValue(), notes);
+            Map<String, CharSequence> files = new LinkedHashMap<>();
+            files.put("book" + book.getKey() + ".csv", days);
+            files.put("book" + book.getKey() + ".json", json(book.getValue()));
+            files.put("notes" + book.getKey() + ".csv", notes);
+            for (Map.Entry<String, CharSequence> file : files.entrySet()) {
+                Files.writeString(folder.resolve(file.getKey()), file.getValue());
+                names.add(file.getKey());
             }
-            Files.writeString(folder.resolve(book.getKey() + ".json"), json(book.getValue()));
-            names.add(book.getKey() + ".csv");
-            names.add(book.getKey() + ".json");
         }
         return names;
     }
@@ -105,18 +111,22 @@ public final class BookOut {
                         day.count(Judgement.STOPPED),
                         clean.map(s -> "" + s.low()).orElse(""),
                         clean.map(s -> "" + s.high()).orElse(""),
-                        faults(day.faults()),
-                        Harmless.text(notes(camp, drill, day)));
+                        faults(day.faults()));
             }
         }
     }
 
-    /// What was written down on that day; with each of its steps, as the day has one row a step.
-    private static String notes(Camp camp, Drill drill, Day day) {
-        return camp.notesOf(drill.id()).stream()
-                .filter(n -> n.date().equals(day.date()))
-                .map(Note::text)
-                .collect(Collectors.joining("; "));
+    /// Writes what was written down, by date as it came.
+    private static void notes(Camp camp, Appendable out) throws IOException {
+        CSVFormat.RFC4180.printRecord(out, "drill", "date", "note");
+        for (Note note : camp.notesOn("")) {
+            CSVFormat.RFC4180.printRecord(
+                    out, Harmless.text(drill(camp, note)), note.date(), Harmless.text(note.text()));
+        }
+    }
+
+    private static String drill(Camp camp, Note note) {
+        return camp.drills().get(note.drillId()).map(Drill::name).orElse("");
     }
 
     private static String faults(Map<String, Integer> faults) {
@@ -152,9 +162,7 @@ public final class BookOut {
         ArrayNode notes = root.putArray("notes");
         for (Note note : camp.notesOn("")) {
             notes.addObject()
-                    .put(
-                            "drill",
-                            camp.drills().get(note.drillId()).map(Drill::name).orElse(""))
+                    .put("drill", drill(camp, note))
                     .put("date", note.date().toString())
                     .put("text", note.text());
         }

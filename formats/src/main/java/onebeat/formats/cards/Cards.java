@@ -201,7 +201,7 @@ public final class Cards {
         String exercises = between.block().exercises().stream()
                 .map(e -> WORDS.say("exercise", e.name(), clock(e.seconds() * 1000L)))
                 .collect(Collectors.joining(" · "));
-        String name = WORDS.say("block." + between.block().kind());
+        String name = between.block().kind().word();
         return new Row("", WORDS.say("block", name, clock(between.block().seconds() * 1000L)), exercises, Whose.BOTH);
     }
 

@@ -19,6 +19,7 @@ import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
+import onebeat.formats.PlainName;
 
 /// The shipped voice clips, put together to what is said: 16 kHz, 16 bit, mono clips become two channels,
 /// so that a word can be said into the left ear alone.
@@ -78,7 +79,7 @@ public final class Voice {
 
     /// The name of the clip that a word is said by, for example `the-doorstep`.
     public static String clip(String word) {
-        return word.strip().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
+        return PlainName.of(word).toLowerCase(Locale.ROOT);
     }
 
     /// Takes a recording of the coach's own in: without silence at its ends, levelled, and said from now on.
