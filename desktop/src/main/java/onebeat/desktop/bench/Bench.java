@@ -176,7 +176,7 @@ public final class Bench implements Station {
         List<Node> rows = new ArrayList<>();
         for (Drill drill : desk.camp().drills().all()) {
             boolean chosen = desk.drillProperty().get().equals(Optional.of(drill.id()));
-            Text line = Look.text(shortened(drill.line(), 25), "mono-tight");
+            Text line = Look.text(Texts.shortened(drill.line(), 25), "mono-tight");
             VBox row = new VBox(1, Look.text(drill.name(), "small", "strong"), line);
             row.getStyleClass().setAll("row");
             row.pseudoClassStateChanged(Look.CHOSEN, chosen);
@@ -189,10 +189,6 @@ public final class Bench implements Station {
         lines.getChildren().setAll(rows);
         int at = drillIndex();
         linesScroll.setVvalue(rows.size() < 2 ? 0 : (double) Math.max(0, at) / (rows.size() - 1));
-    }
-
-    private static String shortened(String line, int most) {
-        return line.length() <= most ? line : line.substring(0, most - 1) + "…";
     }
 
     private int drillIndex() {

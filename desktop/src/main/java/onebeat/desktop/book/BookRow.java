@@ -53,7 +53,7 @@ final class BookRow extends HBox {
         VBox name = new VBox(
                 2,
                 Look.flow(Look.text(entry.drill.name(), "strong")),
-                Look.text(shortened(entry.drill.line(), 36), "mono-tight"),
+                Look.text(Texts.shortened(entry.drill.line(), 36), "mono-tight"),
                 Look.text(ran(entry.ledger), "soft"));
         inOneBeat(entry).ifPresent(words -> name.getChildren().add(Look.flow(Look.text(words, "soft"))));
         if (!entry.drill.overruled().isEmpty()) {
@@ -73,10 +73,6 @@ final class BookRow extends HBox {
 
     private static String note(Note note) {
         return Texts.of("book.note", note.date().toString(), note.text());
-    }
-
-    private static String shortened(String line, int most) {
-        return line.length() <= most ? line : line.substring(0, most - 1) + "…";
     }
 
     /// How much of it ran, and how fast it was mostly clean.

@@ -236,6 +236,16 @@ public final class Desk implements AutoCloseable {
         return saved;
     }
 
+    /// Tonight's session, or the one that there will be once something comes into it.
+    public Session tonightOrNew() {
+        return tonight()
+                .orElseGet(() -> new Session(
+                        camp().sessions().nextId("s"),
+                        today(),
+                        Texts.of("rounds.new.session"),
+                        Scheme.usual().id()));
+    }
+
     /// The ladders of the camp's lines.
     public Ladders ladders() {
         return ladders;
@@ -249,14 +259,9 @@ public final class Desk implements AutoCloseable {
     /// Several rounds come into tonight's session, as one change. Where turns are taken tonight, each of
     /// them gets its turn too.
     public boolean addToTonight(List<Filling.Choice> choices) {
-        Optional<Session> tonight = tonight();
-        Session session = tonight.orElseGet(() -> new Session(
-                camp().sessions().nextId("s"),
-                today(),
-                Texts.of("rounds.new.session"),
-                Scheme.usual().id()));
+        Session session = tonightOrNew();
         List<Edit> edits = new ArrayList<>();
-        if (tonight.isEmpty()) {
+        if (tonight().isEmpty()) {
             edits.add(Edit.add(Place.SESSIONS, session));
         }
         int position = camp().roundsOf(session.id()).size();

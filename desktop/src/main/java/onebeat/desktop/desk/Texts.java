@@ -38,4 +38,9 @@ public final class Texts {
         long tenths = Math.round(Math.max(0, seconds) * 10);
         return String.format(Locale.ROOT, "%02d:%02d.%d", tenths / 600, tenths / 10 % 60, tenths % 10);
     }
+
+    /// Words cut to so many characters, with a sign that something is missing.
+    public static String shortened(String words, int most) {
+        return words.length() <= most ? words : words.substring(0, most - 1) + "…";
+    }
 }

@@ -35,13 +35,13 @@ final class CostPaper extends VBox {
         int repetitions = rounds.stream().mapToInt(Stretch::repetitions).sum();
         Contact session = schedule.map(Schedule::contact).orElse(Contact.NONE);
         Contact week = Tonight.week(desk.camp(), desk.today(), desk.ladders());
-        long minutes = schedule.filter(s -> !s.rounds().isEmpty())
+        long lengthMs = schedule.filter(s -> !s.rounds().isEmpty())
                 .map(s -> s.lengthMs() - Schedule.READY_MS)
                 .orElse(0L);
         List<Node> rows = new ArrayList<>();
         int most = desk.tonight().map(Session::minutes).orElse(0);
-        rows.add(cost("rounds.cost.minutes", Texts.clock(minutes / 1000.0)));
-        if (most > 0 && minutes > most * 60_000L) {
+        rows.add(cost("rounds.cost.minutes", Texts.clock(lengthMs / 1000.0)));
+        if (most > 0 && lengthMs > most * 60_000L) {
             rows.add(Look.flow(Look.text(Texts.of("rounds.cost.over", most), "footer-wrong")));
         }
         rows.add(cost("rounds.cost.reps", "" + repetitions));

@@ -110,12 +110,13 @@ final class HourRope extends Pane {
                 - from
                 + (stretch.lengthMs() * 6 > schedule.map(Schedule::lengthMs).orElse(1L) ? 44 : 12);
         int letters = (int) Math.max(4, room / 6.6);
-        nodes.add(under(shortened(stretch.part().name(), letters), middle, MIDDLE + 42, here ? "strong" : "small"));
+        nodes.add(
+                under(Texts.shortened(stretch.part().name(), letters), middle, MIDDLE + 42, here ? "strong" : "small"));
         nodes.add(under(Texts.of("rounds.reps", stretch.repetitions()), middle, MIDDLE + 62, "small"));
         nodes.add(under(Texts.of("rounds.at", stretch.part().plan().bpm()), middle, MIDDLE + 80, "soft"));
         String clock = Texts.clock(stretch.lengthMs() / 1000.0);
         String worker = whose.apply(stretch.part().plan());
-        String last = worker.isEmpty() ? clock : Texts.of("rounds.whose", clock, shortened(worker, letters));
+        String last = worker.isEmpty() ? clock : Texts.of("rounds.whose", clock, Texts.shortened(worker, letters));
         nodes.add(under(last, middle, MIDDLE + 98, "soft"));
     }
 
@@ -125,10 +126,6 @@ final class HourRope extends Pane {
         text.setX(middle - words.length() * 3.2);
         text.setMouseTransparent(true);
         return text;
-    }
-
-    private static String shortened(String words, int most) {
-        return words.length() <= most ? words : words.substring(0, most - 1) + "…";
     }
 
     private static Path wave(double from, double to, String style) {

@@ -78,11 +78,16 @@ final class RoundPaper extends VBox {
         getChildren()
                 .setAll(
                         Look.flow(Look.text(number + "  " + stretch.part().name(), "strong")),
-                        Look.flow(Look.text(
-                                Texts.of("rounds.worker", worker, holder), plan.isAthletes() ? "soft" : "strong")),
                         numbers,
                         Look.flow(Look.text(
                                 Texts.of("rounds.step", plan.rung().id()) + " " + limit + bursts(plan), "small")));
+        if (camp.partner().isPresent() || !plan.isAthletes()) {
+            getChildren()
+                    .add(
+                            1,
+                            Look.flow(Look.text(
+                                    Texts.of("rounds.worker", worker, holder), plan.isAthletes() ? "soft" : "strong")));
+        }
         if (!drilledItself(stretch)) {
             getChildren().add(Look.flow(Look.text(stretch.part().text(), "mono-strong")));
         }

@@ -31,7 +31,6 @@ import onebeat.core.notation.Read;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Stretch;
-import onebeat.core.rounds.Scheme;
 import onebeat.core.rounds.Session;
 import onebeat.core.rounds.Template;
 import onebeat.core.timing.Rung;
@@ -152,16 +151,13 @@ public final class Rounds implements Station {
     private void buildLadders() {
         Camp camp = desk.camp();
         List<RoundPlan> plans = plans();
-        ahead.ask(
-                old -> {
-                    for (RoundPlan plan : plans) {
-                        if (!old.getAsBoolean()) {
-                            ladder(camp, plan);
-                        }
-                    }
-                    return plans;
-                },
-                _ -> {});
+        ahead.ask(asked -> {
+            for (RoundPlan plan : plans) {
+                if (!asked.isOld()) {
+                    ladder(camp, plan);
+                }
+            }
+        });
     }
 
     /// The ladder of a round's line, as the one has it whose round it is.
@@ -375,12 +371,10 @@ public final class Rounds implements Station {
 
     /// Fills tonight with what is due, each line with its reason.
     private boolean fill() {
-        Optional<Session> tonight = desk.tonight();
-        int room = tonight.orElseGet(
-                        () -> new Session("", desk.today(), "", Scheme.usual().id()))
-                .room();
+        Session tonight = desk.tonightOrNew();
+        int room = tonight.room();
         List<String> here = plans().stream().map(RoundPlan::drillId).toList();
-        boolean turns = desk.tonight().filter(s -> Turns.taken(desk.camp(), s)).isPresent();
+        boolean turns = Turns.taken(desk.camp(), tonight);
         int lines = (room - here.size()) / (turns ? 2 : 1);
         List<Filling.Choice> choices = Filling.of(desk.camp(), desk.today(), room + here.size()).stream()
                 .filter(c -> !here.contains(c.drill().id()))
@@ -392,12 +386,12 @@ public final class Rounds implements Station {
         }
         int before = plans().size();
         if (desk.addToTonight(choices)) {
-            List<RoundPlan> plans = plans();
-            for (int i = 0; i < choices.size(); i++) {
-                reasons.put(
-                        plans.get(before + i * (turns ? 2 : 1)).id(),
-                        choices.get(i).reason());
-            }
+            plans().stream()
+                    .skip(before)
+                    .filter(RoundPlan::isAthletes)
+                    .forEach(plan -> choices.stream()
+                            .filter(c -> c.drill().id().equals(plan.drillId()))
+                            .forEach(c -> reasons.put(plan.id(), c.reason())));
             chosenRound = before;
             desk.say(Texts.of("rounds.filled", plans().size() - before));
         }

@@ -1,0 +1,65 @@
+package onebeat.desktop.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
+import onebeat.desktop.Driver;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+class LookTest {
+
+    @BeforeAll
+    static void toolkit() throws InterruptedException {
+        Driver.startToolkit();
+    }
+
+    private static <T> T onFx(Supplier<T> what) throws Exception {
+        CompletableFuture<T> done = new CompletableFuture<>();
+        Platform.runLater(() -> done.complete(what.get()));
+        return done.get(20, TimeUnit.SECONDS);
+    }
+
+    /// A field whose words were typed, and which has lost the keyboard and got it back.
+    private static TextField leftAndComeBackTo(boolean goesOn) throws Exception {
+        TextField field = new TextField("1 2");
+        Button other = new Button("other");
+        if (goesOn) {
+            Look.goesOn(field);
+        }
+        Stage stage = onFx(() -> {
+            Stage shown = new Stage();
+            shown.setScene(new Scene(new VBox(other, field)));
+            shown.show();
+            other.requestFocus();
+            return shown;
+        });
+        onFx(() -> {
+            field.requestFocus();
+            return true;
+        });
+        onFx(() -> {
+            stage.hide();
+            return true;
+        });
+        return field;
+    }
+
+    @Test
+    void aFieldThatGetsTheKeyboardBackGoesOnWhereItWas() throws Exception {
+        assertThat(leftAndComeBackTo(false).getSelectedText())
+                .as("what the toolkit does by itself")
+                .isEqualTo("1 2");
+        TextField field = leftAndComeBackTo(true);
+        assertThat(field.getSelectedText()).isEmpty();
+        assertThat(field.getCaretPosition()).isEqualTo(3);
+    }
+}
