@@ -31,8 +31,6 @@ import onebeat.desktop.desk.LineWatch.Seen;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Station;
 import onebeat.desktop.desk.Texts;
-import onebeat.desktop.film.Insights.Insight;
-import onebeat.desktop.print.Print;
 
 /// Film: typing a call line while it plays logs an exchange; the next single key is its outcome. Beside it
 /// stands what the exchanges add up to.
@@ -59,14 +57,9 @@ public final class Film implements Station {
     private final Text cannot = Look.text("", "small", "screen-wrong");
     private final TimeRope axis = new TimeRope(this::seek);
     private final ExchangeRows rows = new ExchangeRows(this::seek);
-    private final HabitsPage habits = new HabitsPage();
-    private final IdeasPage ideas = new IdeasPage();
-    private final PlanPage plan = new PlanPage();
-    private final StackPane right = new StackPane();
     private final Log log;
     private final Reeling reeling;
-    private final Insights insights;
-    private final ArrivalPage arrival;
+    private final Pages pages;
     private Optional<String> chosen = Optional.empty();
     private Optional<String> awaitsOutcome = Optional.empty();
     private Optional<String> amends = Optional.empty();
@@ -76,8 +69,7 @@ public final class Film implements Station {
         this.frame = frame;
         log = new Log(desk);
         reeling = new Reeling(desk, this::showTime, this::lengthKnown);
-        insights = new Insights(desk);
-        arrival = new ArrivalPage(desk);
+        pages = new Pages(desk);
         build();
     }
 
@@ -95,14 +87,13 @@ public final class Film implements Station {
         cannot.wrappingWidthProperty().bind(screen.widthProperty().subtract(BESIDE_WORDS));
         VBox.setVgrow(screen, Priority.ALWAYS);
         VBox left = new VBox(10, screen, axis, rows);
-        right.getChildren().setAll(habits);
-        right.setMinWidth(0);
+        pages.setMinWidth(0);
         left.prefWidthProperty().bind(view.widthProperty().multiply(0.55));
         left.maxWidthProperty().bind(left.prefWidthProperty());
         left.minWidthProperty().bind(left.prefWidthProperty());
-        right.setPrefWidth(0);
-        HBox.setHgrow(right, Priority.ALWAYS);
-        view.getChildren().setAll(left, right);
+        pages.setPrefWidth(0);
+        HBox.setHgrow(pages, Priority.ALWAYS);
+        view.getChildren().setAll(left, pages);
         view.setOnDragOver(e -> {
             if (e.getDragboard().hasFiles()) {
                 e.acceptTransferModes(TransferMode.LINK);
@@ -157,14 +148,9 @@ public final class Film implements Station {
         String opponent = desk.camp().card().opponent().name();
         reelName.setText(on.map(r -> r.isOf(opponent) ? r.name() : Texts.of("film.other", r.name(), r.subject()))
                 .orElse(Texts.of("film.empty")));
-        habits.show(desk.camp());
+        pages.show();
         rows.getChildren().clear();
         showTime();
-        if (right.getChildren().contains(ideas)) {
-            askIdeas();
-        } else if (right.getChildren().contains(plan)) {
-            askPlan();
-        }
     }
 
     @Override
@@ -177,8 +163,7 @@ public final class Film implements Station {
     @Override
     public void close() {
         reeling.close();
-        insights.close();
-        arrival.close();
+        pages.close();
     }
 
     private void showTime() {
@@ -290,16 +275,16 @@ public final class Film implements Station {
         if (typing && !held) {
             return false;
         }
-        if (arrives() && !held && (code == KeyCode.ENTER || code == KeyCode.ESCAPE)) {
+        if (pages.arrives() && !held && (code == KeyCode.ENTER || code == KeyCode.ESCAPE)) {
             return decide(code == KeyCode.ENTER);
         }
         return switch (code) {
             case SPACE, LEFT, RIGHT, UP, DOWN, PAGE_UP, PAGE_DOWN, L, H, OPEN_BRACKET, CLOSE_BRACKET, BACK_SLASH ->
                 watch(key);
-            case I -> turnTo(ideas);
-            case F -> turnTo(plan);
+            case I -> pages.turnToIdeas();
+            case F -> pages.turnToPlan();
             case E -> !key.isControlDown() && playBehind();
-            case P -> key.isAltDown() && print();
+            case P -> key.isAltDown() && pages.print();
             case O -> openFile();
             case W -> !key.isControlDown() && reelForm();
             // With Ctrl these belong to the call line.
@@ -380,7 +365,7 @@ public final class Film implements Station {
     /// With Ctrl from habit to habit, else from exchange to exchange.
     private void upOrDown(int by, boolean habit) {
         if (habit) {
-            page().ifPresentOrElse(page -> page.choose(by), () -> habits.step(by));
+            pages.choose(by);
             return;
         }
         List<Exchange> all = reel().map(DrawnReel::exchanges).orElse(List.of());
@@ -405,7 +390,7 @@ public final class Film implements Station {
     }
 
     private boolean playBehind() {
-        List<Exchange> behind = page().map(LinesPage::behind).orElseGet(habits::behind).stream()
+        List<Exchange> behind = pages.behind().stream()
                 .flatMap(id -> desk.camp().exchanges().get(id).stream())
                 .toList();
         reeling.playInARow(behind);
@@ -413,52 +398,9 @@ public final class Film implements Station {
         return true;
     }
 
-    /// The page of lines that lies over the habits.
-    private Optional<LinesPage> page() {
-        return right.getChildren().stream()
-                .filter(LinesPage.class::isInstance)
-                .map(LinesPage.class::cast)
-                .findFirst();
-    }
-
-    private boolean turnTo(Region page) {
-        boolean back = right.getChildren().contains(page);
-        right.getChildren().setAll(back ? habits : page);
-        if (!back && page == ideas) {
-            askIdeas();
-        } else if (!back && page == plan) {
-            askPlan();
-        }
-        return true;
-    }
-
-    private void askIdeas() {
-        ideas.wait(desk.camp().card().opponent().name());
-        insights.ask(habits.habits(), insight -> ideas.show(insight, desk.camp()));
-    }
-
-    private void askPlan() {
-        plan.wait(desk.camp().card().opponent().name());
-        insights.ask(habits.habits(), insight -> plan.show(insight, desk.camp()));
-    }
-
-    private boolean print() {
-        insights.ask(habits.habits(), (Insight insight) -> Print.plan(desk, insight.plan()));
-        return true;
-    }
-
     /// A function key takes a line to the bench: of the ideas, of the plan, or the drill of the habit at hand.
     private boolean takeLine(int key) {
-        Optional<LinesPage.Taken> taken = switch (right.getChildren().getFirst()) {
-            case LinesPage page -> page.line(key);
-            case HabitsPage _
-            when key == 2 ->
-                habits.after()
-                        .flatMap(after -> Seized.of(after, insights.context(), insights.repertoire())
-                                .map(s -> new LinesPage.Taken(
-                                        Texts.of("film.drill.habit", after.stimulus()), s.line(), s.odds())));
-            default -> Optional.empty();
-        };
+        Optional<LinesPage.Taken> taken = pages.line(key);
         taken.ifPresent(t -> bench(t.name(), t.line(), t.odds(), ""));
         return taken.isPresent();
     }
@@ -466,7 +408,7 @@ public final class Film implements Station {
     /// Makes a drill of the exchange: his part becomes the feed, the athlete's part the answer, and his other
     /// responses on film the reads.
     private void toBench(Exchange exchange) {
-        Seized seized = Seized.of(exchange, habits.habits(), insights.context(), insights.repertoire());
+        Seized seized = pages.seized(exchange);
         bench(Texts.of("film.drill", Texts.filmTime(exchange.timeS())), seized.line(), seized.odds(), exchange.id());
     }
 
@@ -513,8 +455,7 @@ public final class Film implements Station {
         String name = String.valueOf(file.getFileName());
         String low = name.toLowerCase(Locale.ROOT);
         if (low.endsWith(".csv") || low.endsWith(".json")) {
-            right.getChildren().setAll(arrival);
-            arrival.read(file);
+            pages.read(file);
             return;
         }
         String path = relative(file);
@@ -539,18 +480,10 @@ public final class Film implements Station {
         return whole.startsWith(desk.folder()) ? desk.folder().relativize(whole).toString() : whole.toString();
     }
 
-    private boolean arrives() {
-        return right.getChildren().contains(arrival);
-    }
-
     private boolean decide(boolean take) {
-        if (take && !arrival.take()) {
+        if (!pages.decide(take)) {
             return true;
         }
-        if (!take) {
-            arrival.drop();
-        }
-        right.getChildren().setAll(habits);
         open();
         return true;
     }

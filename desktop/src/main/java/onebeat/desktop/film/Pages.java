@@ -1,0 +1,139 @@
+package onebeat.desktop.film;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import onebeat.core.film.Exchange;
+import onebeat.core.film.Seized;
+import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.Texts;
+import onebeat.desktop.film.Insights.Insight;
+import onebeat.desktop.print.Print;
+
+/// What lies beside the film: the habits, and over them the ideas, the plan, or a log that comes in.
+final class Pages extends StackPane implements AutoCloseable {
+
+    /// The function key that makes a drill of the habit at hand.
+    private static final int HABIT_KEY = 2;
+
+    private final Desk desk;
+    private final HabitsPage habits = new HabitsPage();
+    private final IdeasPage ideas = new IdeasPage();
+    private final PlanPage plan = new PlanPage();
+    private final Insights insights;
+    private final ArrivalPage arrival;
+
+    Pages(Desk desk) {
+        this.desk = desk;
+        this.insights = new Insights(desk);
+        this.arrival = new ArrivalPage(desk);
+        getChildren().setAll(habits);
+    }
+
+    /// Shows the camp as it is now.
+    void show() {
+        habits.show(desk.camp());
+        ask();
+    }
+
+    boolean turnToIdeas() {
+        return turnTo(ideas);
+    }
+
+    boolean turnToPlan() {
+        return turnTo(plan);
+    }
+
+    private boolean turnTo(Region page) {
+        getChildren().setAll(getChildren().contains(page) ? habits : page);
+        ask();
+        return true;
+    }
+
+    /// What the page that is turned to needs is worked out.
+    private void ask() {
+        String opponent = desk.camp().card().opponent().name();
+        if (getChildren().contains(ideas)) {
+            ideas.wait(opponent);
+            insights.ask(habits.habits(), insight -> ideas.show(insight, desk.camp()));
+        } else if (getChildren().contains(plan)) {
+            plan.wait(opponent);
+            insights.ask(habits.habits(), insight -> plan.show(insight, desk.camp()));
+        }
+    }
+
+    boolean print() {
+        insights.ask(habits.habits(), (Insight insight) -> Print.plan(desk, insight.plan()));
+        return true;
+    }
+
+    /// The page of lines that lies over the habits.
+    private Optional<LinesPage> lines() {
+        return getChildren().stream()
+                .filter(LinesPage.class::isInstance)
+                .map(LinesPage.class::cast)
+                .findFirst();
+    }
+
+    /// Another habit or line is chosen.
+    void choose(int step) {
+        lines().ifPresentOrElse(page -> page.choose(step), () -> habits.step(step));
+    }
+
+    /// The ids of the exchanges behind what is chosen.
+    List<String> behind() {
+        return lines().map(LinesPage::behind).orElseGet(habits::behind);
+    }
+
+    /// The line of a function key: of the ideas, of the plan, or the drill of the habit at hand.
+    Optional<LinesPage.Taken> line(int functionKey) {
+        return switch (getChildren().getFirst()) {
+            case LinesPage page -> page.line(functionKey);
+            case HabitsPage _
+            when functionKey == HABIT_KEY ->
+                habits.after()
+                        .flatMap(after -> Seized.of(after, insights.context(), insights.repertoire())
+                                .map(s -> new LinesPage.Taken(
+                                        Texts.of("film.drill.habit", after.stimulus()), s.line(), s.odds())));
+            default -> Optional.empty();
+        };
+    }
+
+    /// The drill of an exchange, with his other responses on film as its reads.
+    Seized seized(Exchange exchange) {
+        return Seized.of(exchange, habits.habits(), insights.context(), insights.repertoire());
+    }
+
+    /// A log comes in from a file.
+    void read(Path file) {
+        getChildren().setAll(arrival);
+        arrival.read(file);
+    }
+
+    /// Whether a log waits to be taken or not.
+    boolean arrives() {
+        return getChildren().contains(arrival);
+    }
+
+    /// The log that waits is taken, or not.
+    ///
+    /// @return whether that is done; a log that is still read cannot be taken yet
+    boolean decide(boolean take) {
+        if (take && !arrival.take()) {
+            return false;
+        }
+        if (!take) {
+            arrival.drop();
+        }
+        getChildren().setAll(habits);
+        return true;
+    }
+
+    @Override
+    public void close() {
+        insights.close();
+        arrival.close();
+    }
+}
