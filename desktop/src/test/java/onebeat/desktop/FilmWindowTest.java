@@ -181,6 +181,8 @@ class FilmWindowTest extends DemoWindow {
         coach.await("what stands behind the first", () -> coach.shows("in a row: 1 of 8"));
         coach.press(KeyCode.DOWN, KeyCode.CONTROL).press(KeyCode.E);
         coach.await("and behind the second", () -> coach.shows("in a row: 1 of 12"));
+        coach.press(KeyCode.DOWN, KeyCode.CONTROL).press(KeyCode.E);
+        coach.await("playing keeps the choice", () -> coach.shows("in a row: 1 of 10"));
         coach.press(KeyCode.SPACE).press(KeyCode.F);
         coach.await("the plan", () -> coach.shows("Stay away from") && coach.shows("If Noor does"));
         coach.await("the naked hook", () -> coach.shows("3 bare: Noor comes back with 2"));

@@ -35,11 +35,14 @@ public abstract class ListPaper extends VBox {
         rows.getChildren().setAll(nodes);
     }
 
-    /// Brings a row on screen.
-    ///
-    /// @param share how far down it is, 0 to 1
-    protected final void scrollTo(double share) {
-        scroll.setVvalue(share);
+    /// Brings a row on screen, into its middle where there is room above and below.
+    protected final void bring(Node row) {
+        double over = rows.getHeight() - scroll.getViewportBounds().getHeight();
+        if (over > 0) {
+            double above = row.getBoundsInParent().getCenterY()
+                    - scroll.getViewportBounds().getHeight() / 2;
+            scroll.setVvalue(Math.clamp(above / over, 0, 1));
+        }
     }
 
     /// A call line.

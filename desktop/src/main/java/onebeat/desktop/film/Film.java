@@ -44,8 +44,8 @@ public final class Film implements Station {
     /// A new film is one round until somebody says how long its rounds are. A default (F40).
     private static final double ROUND_S = 180;
 
-    /// What words on the screen leave free beside them, for the clock, in pixels.
-    private static final double BESIDE_WORDS = 150;
+    /// What words on the screen leave free beside them, in pixels.
+    private static final double BESIDE_WORDS = 40;
 
     private final Desk desk;
     private final Frame frame;
@@ -76,9 +76,9 @@ public final class Film implements Station {
     private void build() {
         VBox clock = new VBox(2, time, state);
         clock.setAlignment(Pos.TOP_RIGHT);
-        HBox head = new HBox(new VBox(2, reelName, scene, cannot), Look.spring(), clock);
+        HBox head = new HBox(new VBox(2, reelName, scene), Look.spring(), clock);
         head.setAlignment(Pos.TOP_LEFT);
-        VBox over = new VBox(head);
+        VBox over = new VBox(6, head, cannot);
         over.setMouseTransparent(true);
         over.getStyleClass().add("screen-words");
         StackPane screen = new StackPane(reeling.screen(), over);

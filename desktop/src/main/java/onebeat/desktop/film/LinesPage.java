@@ -48,15 +48,16 @@ abstract class LinesPage extends ListPaper {
         choose(0);
     }
 
-    /// Another row is chosen.
+    /// Another row is chosen. While there are no rows yet the choice stays for those that come.
     final void choose(int step) {
-        chosen = Math.clamp((long) chosen + step, 0, Math.max(0, backed.size() - 1));
+        if (backed.isEmpty()) {
+            return;
+        }
+        chosen = Math.clamp((long) chosen + step, 0, backed.size() - 1);
         for (int i = 0; i < backed.size(); i++) {
             backed.get(i).pseudoClassStateChanged(Look.CHOSEN, i == chosen);
         }
-        if (step != 0 && backed.size() > 1) {
-            scrollTo((double) chosen / (backed.size() - 1));
-        }
+        bring(backed.get(chosen));
     }
 
     /// The exchanges behind the chosen row.
