@@ -18,8 +18,12 @@ public final class Main {
 
     private Main() {}
 
-    /// With the word `clock` only the clock is measured.
+    /// With the word `clock` only the clock is measured; with `stops` nothing is, and what stops lines is printed.
     public static void main(String[] args) throws RunnerException, InterruptedException, ExecutionException {
+        if (args.length > 0 && args[0].equals("stops")) {
+            StopsRun.print();
+            return;
+        }
         if (args.length > 0 && args[0].equals("clock")) {
             ClockRun.print();
             return;

@@ -2,11 +2,18 @@ package onebeat.cli;
 
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.TreeMap;
 import java.util.concurrent.Callable;
 import onebeat.core.film.FollowUps;
 import onebeat.core.film.FollowUps.After;
+import onebeat.core.film.Habit;
+import onebeat.core.film.Runs;
+import onebeat.core.film.Sighting;
+import onebeat.core.film.Sightings;
 import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.Who;
 import onebeat.formats.film.FilmCsv;
@@ -15,6 +22,7 @@ import onebeat.formats.film.HabitsJson;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
@@ -40,6 +48,22 @@ final class HabitsCommand implements Callable<Integer> {
     @Option(names = "--who", description = "Whose habits: ${COMPLETION-CANDIDATES}.", defaultValue = "PARTNER")
     private Who who = Who.PARTNER;
 
+    @Option(
+            names = "--by",
+            paramLabel = "CONTEXT",
+            description = "Splits each habit by pairing, range or round where the count allows.")
+    private String by = "";
+
+    @Option(names = "--runs", description = "Tells what follows two and three things in a row, seen twice or more.")
+    private boolean runs;
+
+    @Option(
+            names = "--after",
+            paramLabel = "WHOSE",
+            description = "other: what somebody does after what the other does; own: after their own strike.",
+            defaultValue = "other")
+    private String after = "other";
+
     @Parameters(paramLabel = "FILM", description = "A film log, CSV or JSON.")
     @SuppressWarnings("NullAway.Init") // set by picocli before call()
     private Path file;
@@ -54,18 +78,87 @@ final class HabitsCommand implements Callable<Integer> {
                 return NO_FILM;
             }
         }
-        List<After> habits = FollowUps.of(film.exchanges(), who, Vocabulary.standard());
+        if (!CONTEXTS.contains(by)) {
+            throw new ParameterException(spec.commandLine(), "--by must be pairing, range or round, not " + by);
+        }
+        if (!List.of("own", "other").contains(after)) {
+            throw new ParameterException(spec.commandLine(), "--after must be own or other, not " + after);
+        }
+        List<Sighting> sightings = after.equals("own")
+                ? Sightings.ofOwn(film.exchanges(), who, Vocabulary.standard())
+                : Sightings.of(film.exchanges(), who, Vocabulary.standard());
+        List<After> habits = FollowUps.of(sightings);
+        HabitsJson.HabitDetail detail = new HabitDetail(sightings);
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
-            out.println(HabitsJson.of(film, habits));
+            out.println(HabitsJson.of(film, habits, detail));
         } else {
-            print(film, habits, out);
+            print(film, habits, detail, out);
         }
         out.flush();
         return film.rejected().isEmpty() ? COUNTED : SOME_REJECTED;
     }
 
-    private static void print(FilmCsv.Film film, List<After> habits, PrintWriter out) {
+    private static final List<String> CONTEXTS = List.of("", "pairing", "range", "round");
+
+    private static final int LONGEST_RUN = 3;
+
+    /// What is looked at beyond the counts.
+    private final class HabitDetail implements HabitsJson.HabitDetail {
+
+        private final List<Sighting> sightings;
+
+        HabitDetail(List<Sighting> sightings) {
+            this.sightings = sightings;
+        }
+
+        @Override
+        public Optional<Habit> habit(String stimulus, String response) {
+            return Habit.of(sightings, List.of(), stimulus, response);
+        }
+
+        @Override
+        public String by() {
+            return by;
+        }
+
+        @Override
+        public List<Runs> runs() {
+            List<Runs> all = new ArrayList<>();
+            for (int length = 2; runs && length <= LONGEST_RUN; length++) {
+                Runs.of(sightings, length).stream()
+                        .filter(r -> r.share().n() > 1)
+                        .forEach(all::add);
+            }
+            return all;
+        }
+    }
+
+    private static void writeDetail(Habit habit, String by, PrintWriter out) {
+        new TreeMap<>(habit.contexts()).forEach((name, share) -> {
+            if (!by.isEmpty() && name.startsWith(by + " ")) {
+                out.printf(
+                        Locale.ROOT,
+                        "    %-22s %3d of %3d  (%.0f to %.0f %%)%n",
+                        name.toLowerCase(Locale.ROOT),
+                        share.n(),
+                        share.of(),
+                        100 * share.low(),
+                        100 * share.high());
+            }
+        });
+        habit.change()
+                .ifPresent(change -> out.printf(
+                        Locale.ROOT,
+                        "    early %d of %d, late %d of %d (p %.2f)%n",
+                        change.here().n(),
+                        change.here().of(),
+                        change.there().n(),
+                        change.there().of(),
+                        change.p()));
+    }
+
+    private static void print(FilmCsv.Film film, List<After> habits, HabitsJson.HabitDetail detail, PrintWriter out) {
         out.printf(
                 "%d exchanges, %d rows rejected%n",
                 film.exchanges().size(), film.rejected().size());
@@ -82,7 +175,14 @@ final class HabitsCommand implements Callable<Integer> {
                         100 * next.share().share(),
                         100 * next.share().low(),
                         100 * next.share().high());
+                detail.habit(after.stimulus(), next.response())
+                        .ifPresent(habit -> writeDetail(habit, detail.by(), out));
             }
+        }
+        for (Runs run : detail.runs()) {
+            out.printf(
+                    "%s -> %s  %d of %d%n",
+                    run.words(), run.response(), run.share().n(), run.share().of());
         }
     }
 }

@@ -98,8 +98,55 @@ class FilmCommandsTest {
     }
 
     @Test
+    void contextRunsAndEarlyAgainstLateAreTold() throws IOException {
+        StringBuilder rows = new StringBuilder();
+        for (int i = 0; i < 20; i++) {
+            String round = i < 10 ? "1" : "3";
+            String answer = i < 10 ? "parry" : "none";
+            rows.append(
+                    "r,%d,%s,athlete,orthodox,southpaw,long,1 (parry) 2 (%s),none,%n".formatted(i + 1, round, answer));
+        }
+        String file = film(rows.toString());
+        assertThat(run("habits", "--by", "round", "--runs", file)).isZero();
+        assertThat(out.toString())
+                .contains("round 1                 10 of  10")
+                .contains("early 10 of 10, late 0 of 10")
+                .contains("1 2 -> parry  10 of 20");
+        out.getBuffer().setLength(0);
+        assertThat(run("habits", "--json", "--by", "round", "--runs", file)).isZero();
+        assertThat(json().has("runs")).isTrue();
+    }
+
+    @Test
+    void whatFollowsTheirOwnStrikeIsAsked() throws IOException {
+        String file = film("r,1,1,partner,orthodox,southpaw,long,(1 2),clean,\n".repeat(3));
+        assertThat(run("habits", "--after", "own", file)).isZero();
+        assertThat(out.toString()).contains("1          -> 2");
+        assertThat(run("habits", "--after", "lunch", file)).isEqualTo(2);
+        assertThat(run("habits", "--by", "moon", file)).isEqualTo(2);
+        assertThat(err.toString()).contains("own or other").contains("pairing, range or round");
+    }
+
+    @Test
+    void whatThePartnerMerelyDoesIsAnswered() {
+        assertThat(run("find", "--json", "--depth", "3", "--top", "3", "(chase)"))
+                .isZero();
+        assertThat(json().get("answers").size()).isEqualTo(3);
+        assertThat(json().get("answers").get(0).has("effect")).isTrue();
+    }
+
+    @Test
     void answersToAFeedAreFound() {
-        assertThat(run("find", "--json", "--depth", "3", "--top", "5", "--repertoire", "1 2 3 parry off", "(1)"))
+        assertThat(run(
+                        "find",
+                        "--json",
+                        "--depth",
+                        "3",
+                        "--top",
+                        "5",
+                        "--repertoire",
+                        "1 2 3 1b 2b overhand parry slip-out",
+                        "(1)"))
                 .isZero();
         JsonNode root = json();
         assertThat(root.get("answers").size()).isEqualTo(5);

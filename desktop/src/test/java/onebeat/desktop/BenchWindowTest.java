@@ -5,7 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Edit;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.play.Play;
+import onebeat.core.play.Who;
 import onebeat.core.review.Code;
+import onebeat.core.review.Review;
 import onebeat.core.review.School;
 import onebeat.core.review.Severity;
 import onebeat.desktop.desk.CardForm;
@@ -56,7 +61,7 @@ class BenchWindowTest extends DemoWindow {
     void twoLinesLieSideBySide() {
         coach.type("(2) parry 3b off").press(KeyCode.K, KeyCode.ALT);
         coach.press(KeyCode.A, KeyCode.CONTROL).type("(2) slip-in 3b off");
-        coach.await("compared", () -> coach.shows("his next hand late") && coach.shows("hand late ("));
+        coach.await("compared", () -> coach.shows("next hand late") && coach.shows("hand late ("));
         coach.press(KeyCode.F2);
         coach.await("the first one back", () -> coach.shell.callLine().text().equals("(2) parry 3b off"));
     }
@@ -75,18 +80,31 @@ class BenchWindowTest extends DemoWindow {
         coach.await("answers", () -> coach.shows("To (1), up to 3 actions") || coach.shows("up to 4 actions"));
         coach.press(KeyCode.F2);
         coach.await(
-                "the best one",
-                () -> coach.shell.callLine().text().startsWith("(1) ")
-                        && !coach.shell.callLine().text().equals("(1) parry"));
+                "one that answers the jab",
+                () -> !coach.shell.callLine().text().equals("(1) parry") && answersTheJab());
         coach.press(KeyCode.A, KeyCode.ALT);
         coach.await("the corner", () -> coach.shows("From the corner"));
+    }
+
+    /// Whether the line in the call line begins with the jab, strikes back and has no `stop`.
+    private boolean answersTheJab() {
+        return Notation.read(coach.shell.callLine().text()) instanceof Read read
+                && read.canonical().startsWith("(1)")
+                && !Review.withoutMends(read, coach.desk.camp().againstOpponent())
+                        .hasStop()
+                && Play.of(read.line(), coach.desk.camp().againstOpponent().setting())
+                        .ways()
+                        .getFirst()
+                        .strikesOf(Who.ATHLETE)
+                        .findAny()
+                        .isPresent();
     }
 
     @Test
     void linesAreBuiltBackwardsFromAWeapon() {
         coach.type("rcalf").press(KeyCode.W, KeyCode.ALT);
         coach.await("setups", () -> coach.shows("For rcalf: the best of"));
-        coach.await("reasons", () -> coach.shows("The rear calf kick then finds its place"));
+        coach.await("reasons", () -> coach.shows("The rear calf kick then finds its target"));
         coach.press(KeyCode.F3);
         coach.await("a whole line", () -> coach.shell.callLine().text().endsWith("circle-lead"));
     }

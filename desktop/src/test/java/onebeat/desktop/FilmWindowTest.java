@@ -12,11 +12,15 @@ import javafx.scene.input.KeyCode;
 import onebeat.core.exchange.Band;
 import onebeat.core.exchange.Stance;
 import onebeat.core.film.Exchange;
+import onebeat.core.film.FollowUps;
+import onebeat.core.film.FollowUps.After;
 import onebeat.core.film.Outcome;
 import onebeat.core.film.Reel;
+import onebeat.core.film.Sightings;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
 import onebeat.core.notation.Vocabulary;
+import onebeat.core.play.Who;
 import onebeat.core.review.Review;
 import onebeat.desktop.desk.Station.Name;
 import onebeat.desktop.desk.Texts;
@@ -162,6 +166,25 @@ class FilmWindowTest extends DemoWindow {
     }
 
     @Test
+    void whatFollowsAnOwnStrikeOfTheOpponentsIsShown() {
+        coach.press(KeyCode.T);
+        coach.await("after an own strike", () -> coach.shows("What follows Noor's own strikes"));
+        After first = FollowUps.of(Sightings.ofOwn(
+                        coach.desk.camp().studied(),
+                        Who.PARTNER,
+                        coach.desk.camp().vocabulary()))
+                .getFirst();
+        String told =
+                first.stimulus() + ", then " + first.responses().getFirst().response() + ": ";
+        coach.await("the one seen most", () -> coach.shows(told));
+        int drills = coach.desk.camp().drills().size();
+        coach.press(KeyCode.F2);
+        assertThat(coach.desk.camp().drills().size()).isEqualTo(drills);
+        coach.press(KeyCode.T);
+        coach.await("and back", () -> coach.shows("What Noor does after …"));
+    }
+
+    @Test
     void marksAreRunBetween() {
         coach.press(KeyCode.OPEN_BRACKET);
         for (int i = 0; i < 12; i++) {
@@ -180,9 +203,9 @@ class FilmWindowTest extends DemoWindow {
         coach.press(KeyCode.E);
         coach.await("what stands behind the first", () -> coach.shows("in a row: 1 of 8"));
         coach.press(KeyCode.DOWN, KeyCode.CONTROL).press(KeyCode.E);
-        coach.await("and behind the second", () -> coach.shows("in a row: 1 of 12"));
+        coach.await("and behind the second", () -> coach.shows("in a row: 1 of 7"));
         coach.press(KeyCode.DOWN, KeyCode.CONTROL).press(KeyCode.E);
-        coach.await("playing keeps the choice", () -> coach.shows("in a row: 1 of 10"));
+        coach.await("playing keeps the choice", () -> coach.shows("in a row: 1 of 12"));
         coach.press(KeyCode.SPACE).press(KeyCode.F);
         coach.await("the plan", () -> coach.shows("Stay away from") && coach.shows("If Noor does"));
         coach.await("the naked hook", () -> coach.shows("3 bare: Noor comes back with 2"));

@@ -151,7 +151,8 @@ class PartnerWindowTest extends DemoWindow {
         go(Name.FLOOR);
         coach.press(KeyCode.V).press(KeyCode.V).press(KeyCode.SPACE);
         coach.await("his corner", () -> coach.shows("Feeder:  ("));
-        for (int i = 0; i < 200 && coach.sounds.said().isEmpty(); i++) {
+        // A call that comes late is left out: on a busy machine the clock goes on until one is on time.
+        for (int i = 0; i < 900 && coach.sounds.said().isEmpty(); i++) {
             clockMs.addAndGet(100);
             coach.pause(20);
         }

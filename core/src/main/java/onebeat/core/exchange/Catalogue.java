@@ -60,6 +60,29 @@ public final class Catalogue {
         return Optional.ofNullable(technique.levels().get(level)).flatMap(this::byCode);
     }
 
+    /// The same technique from the other side, as it goes at a level; empty where there is none.
+    public Optional<Technique> twin(Technique technique, Level level) {
+        return technique
+                .traits()
+                .twin()
+                .flatMap(this::byCode)
+                .flatMap(t -> atLevel(t, level).or(() -> t.levels().isEmpty() ? Optional.of(t) : Optional.empty()));
+    }
+
+    /// The technique that leaves the side open and is otherwise this one: `block` for `lblock`.
+    public Optional<Technique> unsided(Technique technique) {
+        Optional<Motion> other = technique.traits().twin().flatMap(this::byCode).map(Technique::motion);
+        return all().stream()
+                .filter(t -> t.kind() == technique.kind()
+                        && t.family() == technique.family()
+                        && t.fixedSide().isEmpty()
+                        && t.side() != SideRule.BOTH
+                        && t.traits().fate() == technique.traits().fate()
+                        && t.traits().move() == technique.traits().move()
+                        && (t.motion().equals(technique.motion()) || other.equals(Optional.of(t.motion()))))
+                .findFirst();
+    }
+
     private static Catalogue read() {
         Map<String, Technique> rows = new LinkedHashMap<>();
         for (CSVRecord row : Table.rows(Catalogue.class, "techniques.csv")) {
@@ -97,7 +120,25 @@ public final class Catalogue {
                 one(Arrival.class, row.get("comes")),
                 words(row.get("meets")).stream().map(Target::parse).toList(),
                 gap(row.get("gap")),
+                traits(row),
                 row.get("provenance"));
+    }
+
+    private static Traits traits(CSVRecord row) {
+        return new Traits(
+                share(row, "worth"),
+                words(row.get("stops")).stream().map(Traits.Stop::parse).toList(),
+                words(row.get("evades")).stream().map(Target::parse).toList(),
+                row.get("fate").isEmpty() ? Fate.LANDED : one(Fate.class, row.get("fate")),
+                row.get("move").isEmpty() ? Move.NONE : one(Move.class, row.get("move")),
+                row.get("exit").equals("yes"),
+                row.get("feints").equals("yes"),
+                row.get("twin").isEmpty() ? Optional.empty() : Optional.of(row.get("twin")),
+                share(row, "around"));
+    }
+
+    private static double share(CSVRecord row, String column) {
+        return row.get(column).isEmpty() ? 0 : number(row, column);
     }
 
     private static Map<Level, String> levels(String code, String text) {

@@ -113,6 +113,13 @@ public final class Ranges {
         return Optional.ofNullable(reaches.get(technique.code())).map(byLevel -> byLevel.get(level));
     }
 
+    /// How much a reach may differ between bodies of the same measures, in centimetres; 0 for what touches nobody.
+    public double toleranceCm(Technique technique, Level level) {
+        return SPREAD * reachCm(technique, level).orElse(0.0);
+    }
+
+    private static final double SPREAD = Build.NUMBERS.get("spread");
+
     public Build own() {
         return own;
     }

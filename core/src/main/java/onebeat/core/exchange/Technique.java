@@ -37,6 +37,7 @@ public record Technique(
         Arrival arrival,
         List<Target> meets,
         GapChange gap,
+        Traits traits,
         String provenance) {
 
     public boolean isStrike() {
@@ -72,9 +73,57 @@ public record Technique(
         return Character.isDigit(code.charAt(0));
     }
 
-    /// Ends the way that feet and exits do: after it the fighter is no longer where the last strike left him.
+    /// Whether a line that ends with it leaves: after it the fighter is no longer where the last strike left them.
     public boolean isExit() {
-        return family == Family.FEET || family == Family.HEAD || code.equals("tie") || code.equals("break");
+        return traits.exit();
+    }
+
+    /// Whether it needs to be carried in: an elbow, a knee or a hold (F8, F16).
+    public boolean needsEntry() {
+        return family == Family.ELBOW || family == Family.KNEE || kind == Kind.CLINCH;
+    }
+
+    /// Whether it covers one side only: a block, tuck, shield or check with its side written.
+    public boolean coversOneSide() {
+        return isDefence()
+                && fixedSide().isPresent()
+                && switch (traits.fate()) {
+                    case BLOCKED, TUCKED, SHIELDED, CHECKED -> true;
+                    case LANDED, CAUGHT, PARRIED, SLIPPED, MISSED -> false;
+                };
+    }
+
+    /// Whether it comes toward the other without striking.
+    public boolean stepsIn() {
+        return !isStrike() && traits.move() == Move.STEP_IN;
+    }
+
+    /// Whether it takes hold of the other.
+    public boolean isHold() {
+        return family == Family.CLINCH && gap instanceof GapChange.IntoClinch;
+    }
+
+    /// Whether it answers a hold: it breaks it, or works inside it.
+    public boolean answersHold(Technique hold) {
+        return needsEntry()
+                || meets.stream()
+                        .anyMatch(
+                                t -> t.family().filter(f -> f == hold.family()).isPresent());
+    }
+
+    /// Whether it leaves a hand out that meets no strike: it blinds and measures.
+    public boolean leavesHandOut() {
+        return kind == Kind.DEFENCE && part == Part.ARM && traits.fate() == Fate.LANDED;
+    }
+
+    /// Whether it is an arm that comes round.
+    public boolean isRoundArm() {
+        return isStrike() && path == Path.ROUND && part == Part.ARM;
+    }
+
+    /// A strike that a straight can be stopped from: it comes round or falls.
+    public boolean comesRound() {
+        return isStrike() && (path == Path.ROUND || path == Path.FALLING);
     }
 
     /// The side that it is fixed to, if it is.

@@ -66,7 +66,7 @@ public final class FilmOdds {
                 return last;
             }
             if (item instanceof Half half && half.units().getLast().calls().getLast() instanceof Act act) {
-                last = Optional.of(Notation.print(act));
+                last = Optional.of(Notation.print(act.normal()));
             }
         }
         return last;

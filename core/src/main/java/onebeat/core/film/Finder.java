@@ -5,76 +5,68 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeSet;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
-import onebeat.core.exchange.Family;
-import onebeat.core.exchange.Kind;
-import onebeat.core.exchange.StanceEffect;
-import onebeat.core.exchange.Technique;
-import onebeat.core.notation.Act;
+import onebeat.core.exchange.Move;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
-import onebeat.core.opening.Ahead;
+import onebeat.core.opening.LookaheadOpponent;
 import onebeat.core.opening.Openings;
 import onebeat.core.opening.PartnerModel;
 import onebeat.core.play.Body;
-import onebeat.core.play.Play;
+import onebeat.core.play.ContinuationCache;
 import onebeat.core.play.PlayedWay;
-import onebeat.core.play.Step;
-import onebeat.core.play.Trial;
-import onebeat.core.play.Who;
+import onebeat.core.review.Code;
 import onebeat.core.review.Context;
 import onebeat.core.review.Review;
 import onebeat.core.review.Score;
 
-/// Finds the best answers to a feed, up to so many actions: from the repertoire every defence that meets
-/// each fed strike, the last one alone or with a strike of one count on the same beat, then strikes, steps
-/// and holds on beats of their own.
+/// Finds the best answers to what the partner does, up to so many actions: from the repertoire every defence
+/// that meets each fed strike, the last one alone or with a strike on the same beat, then strikes, steps and holds on
+/// beats of their own. What is no strike (a walk forward, a reach, a grab) is answered by whatever pays.
 ///
-/// It is exact: the answers are those that trying everything would give, by [Value], without a `stop`. A
-/// line is left out, with all that begin like it, only where even the most that its remaining actions could
-/// gain would not bring it among the best. Actions that change the stance or only cock the body are the
-/// coach's to put in.
+/// Of the lines that answer with the same first strike only the best is told, so that the coach sees different
+/// answers and not one answer with five defences. It is exact: the answers are those that trying everything would
+/// give, by [Value], without a `stop`. A line is left out, with all that begin like it, only where even the
+/// most that its remaining actions could gain would not make it the best of its first strike, or not bring that strike
+/// among the best. Actions that change the stance or only cock the body are the coach's to put in.
 public final class Finder {
 
     /// No action needs as many counts.
     private static final int MOST_COUNTS = 8;
 
-    /// What two ways of adding the same numbers may differ by.
-    private static final double ROUNDING = 1e-9;
-
     /// What is asked for.
     ///
-    /// @param feed what the partner throws, in brackets: `(1 2)`
+    /// @param feed what the partner does, in brackets: `(1 2)`
     /// @param depth actions at most, from 1 to 9
     /// @param top how many answers
     public record Query(String feed, Context context, Repertoire repertoire, int depth, int top) {}
-
-    private static final Comparator<Answer> BEST =
-            Comparator.comparingDouble((Answer a) -> -a.value().score()).thenComparing(Answer::line);
 
     private final Query query;
     private final Context context;
     private final Map<String, Double> mastery;
     private final PartnerModel model;
-    private final List<Weapon> defences = new ArrayList<>();
-    private final List<Weapon> plain = new ArrayList<>();
+    private final Beginnings beginnings;
     private final double[] mastered;
-    private final Trial trial;
-    private final Ahead ahead;
-    private final List<Trial.Move> moves;
-    private final TreeSet<Candidate> best =
-            new TreeSet<>(Comparator.comparingDouble((Candidate c) -> -c.score).thenComparing(Candidate::text));
+    private final ContinuationCache moved;
+    private final LookaheadOpponent opponent;
+    private final List<ContinuationCache.Move> moves;
+    private final boolean[] strikes;
+    private final boolean[] back;
+    private final String[] words;
+    private final BestByStrike best;
     private final Optional<Consumer<List<Answer>>> told;
     private final boolean careful;
     private final BooleanSupplier stop;
-    private final Ahead.State[][] states;
-    private final boolean[] needsEntry;
-    private final double[] mostPower;
+    private final LookaheadOpponent.State[][] states;
+    private final double[] mostEffect;
     private final int[] chosen;
-    private double threshold = Double.NEGATIVE_INFINITY;
+    private final double leastLeft;
+
+    /// How sure a strike is so many beats after what it answers.
+    private final double[] sure;
+
     private boolean changed;
 
     /// The most that each move can gain at all after a beginning, and the moves in that order.
@@ -84,12 +76,6 @@ public final class Finder {
     private long looked;
     private boolean stopped;
 
-    /// A line that may be among the best.
-    private record Candidate(String text, double score) {}
-
-    /// So many more are kept, since adding in another order can change the last digits.
-    private static final int SPARE = 4;
-
     private Finder(Query query, Optional<Consumer<List<Answer>>> told, BooleanSupplier stop, boolean careful) {
         this.query = query;
         this.context = query.context;
@@ -98,49 +84,40 @@ public final class Finder {
         this.careful = careful;
         this.told = told;
         this.stop = stop;
-        for (Weapon weapon : query.repertoire.weapons()) {
-            Technique technique = weapon.act().technique();
-            if (technique.isDefence() && !weapon.act().feint()) {
-                defences.add(weapon);
-            }
-            if (isPlain(weapon.act())) {
-                plain.add(weapon);
-            }
-        }
-        trial = new Trial(context.setting(), plain.stream().map(Weapon::act).toList());
-        moves = trial.moves();
-        ahead = new Ahead(
-                context.setting(), model, moves.stream().map(Trial.Move::placed).toList());
+        this.beginnings = new Beginnings(query);
+        this.best = new BestByStrike(query.top);
+        List<Weapon> plain = beginnings.plain();
+        moved = new ContinuationCache(
+                context.setting(), plain.stream().map(Weapon::act).toList());
+        moves = moved.moves();
+        opponent = new LookaheadOpponent(
+                context.setting(),
+                model,
+                moves.stream().map(ContinuationCache.Move::placed).toList());
         mastered = plain.stream().mapToDouble(Weapon::mastery).toArray();
-        states = new Ahead.State[query.depth + 2][MOST_COUNTS];
-        for (Ahead.State[] row : states) {
+        words = moves.stream().map(m -> Notation.print(m.act())).toArray(String[]::new);
+        states = new LookaheadOpponent.State[query.depth + 2][MOST_COUNTS];
+        for (LookaheadOpponent.State[] row : states) {
             for (int i = 0; i < MOST_COUNTS; i++) {
-                row[i] = Ahead.state();
+                row[i] = opponent.state();
             }
         }
         ever = new double[moves.size()];
-        needsEntry = new boolean[moves.size()];
-        mostPower = new double[moves.size()];
+        strikes = new boolean[moves.size()];
+        back = new boolean[moves.size()];
+        mostEffect = new double[moves.size()];
+        double least = 1;
         for (int i = 0; i < moves.size(); i++) {
-            needsEntry[i] = needsEntry(moves.get(i).act().technique());
-            mostPower[i] = moves.get(i).act().isStrike() ? trial.mostPower(i) * mastered[i] : 0;
+            strikes[i] = moves.get(i).act().isStrike();
+            back[i] = moves.get(i).act().technique().traits().move() == Move.STEP_BACK;
+            mostEffect[i] = strikes[i] ? moved.mostPower(i) * opponent.mostWorth(i) * mastered[i] : 0;
+            least = Math.min(least, opponent.leaves(i));
         }
+        leastLeft = least;
         chosen = new int[query.depth + 1];
-    }
-
-    /// What can land on the beat of the feed: a strike of one count.
-    private static boolean fitsOneBeat(Weapon weapon) {
-        return weapon.act().isStrike() && weapon.act().technique().counts() == 1;
-    }
-
-    /// What can stand on a beat of its own with nothing to meet.
-    private boolean isPlain(Act act) {
-        Technique technique = act.technique();
-        boolean allowed = !technique.isStrike() || context.rules().allows(technique, act.level());
-        return !act.feint()
-                && allowed
-                && technique.stance() == StanceEffect.KEEP
-                && (technique.isStrike() || technique.kind() == Kind.CLINCH || technique.family() == Family.FEET);
+        sure = IntStream.range(0, MOST_COUNTS * (query.depth + 2))
+                .mapToDouble(Value::surety)
+                .toArray();
     }
 
     /// The best answers.
@@ -163,21 +140,22 @@ public final class Finder {
         return find(query, Optional.of(improved), stop);
     }
 
+    /// A line with a `stop` is so rare that it is looked for only where one was met.
     private static Found find(Query query, Optional<Consumer<List<Answer>>> told, BooleanSupplier stop) {
         Finder quick = new Finder(query, told, stop, false);
         Found found = quick.found();
-        boolean sure = found.answers().size() == Math.min(query.top, quick.best.size());
-        return sure ? found : new Finder(query, told, stop, true).found();
+        return quick.best.all().stream().allMatch(c -> quick.answer(c.text()).isPresent())
+                ? found
+                : new Finder(query, told, stop, true).found();
     }
 
     private Found found() {
         long all = 0;
-        List<Beginning> beginnings = beginnings();
+        List<Beginnings.Beginning> starts = beginnings.all();
         // The better ones first: what they give lets more of the others be left out.
-        beginnings.sort(Comparator.comparingDouble(b -> -b.value.score()));
-        for (Beginning beginning : beginnings) {
-            long below = below(query.depth - beginning.actions);
-            all += below;
+        starts.sort(Comparator.comparingDouble(b -> -b.value().score()));
+        for (Beginnings.Beginning beginning : starts) {
+            all += below(query.depth - beginning.actions());
             begin(beginning);
             if (changed) {
                 changed = false;
@@ -192,195 +170,158 @@ public final class Finder {
         long all = 1;
         long at = 1;
         for (int i = 0; i < actions; i++) {
-            at = Math.multiplyExact(at, plain.size());
+            at = Math.multiplyExact(at, moves.size());
             all = Math.addExact(all, at);
         }
         return all;
     }
 
-    /// A way to meet the feed.
-    private record Beginning(String text, int actions, PlayedWay way, Openings openings, Value value) {}
-
-    /// Every way to meet the feed that has no finding that stays.
-    private List<Beginning> beginnings() {
-        List<Beginning> all = new ArrayList<>();
-        if (!(Notation.read(query.feed) instanceof Read read)) {
-            return all;
-        }
-        int feeds = (int) Play.of(read.line(), context.setting())
-                .ways()
-                .getFirst()
-                .strikesOf(Who.PARTNER)
-                .count();
-        List<String> texts = new ArrayList<>(List.of(query.feed));
-        for (int i = 0; i < feeds; i++) {
-            List<String> longer = new ArrayList<>();
-            for (String text : texts) {
-                for (Weapon defence : defences) {
-                    longer.add(text + " " + Notation.print(defence.act()));
-                }
-            }
-            texts = longer;
-        }
-        if (feeds > query.depth) {
-            return all;
-        }
-        for (String text : texts) {
-            add(all, text, feeds);
-            if (feeds + 1 <= query.depth) {
-                plain.stream()
-                        .filter(Finder::fitsOneBeat)
-                        .forEach(w -> add(all, text + "+" + Notation.print(w.act()), feeds + 1));
-            }
-        }
-        if (feeds == 1) {
-            plain.stream()
-                    .filter(Finder::fitsOneBeat)
-                    .forEach(w -> add(all, query.feed + "+" + Notation.print(w.act()), 1));
-        }
-        return all;
-    }
-
-    private void add(List<Beginning> all, String text, int actions) {
-        if (Notation.read(text) instanceof Read read) {
-            PlayedWay way = Play.of(read.line(), context.setting()).ways().getFirst();
-            if (!Review.hasLastingStop(read, way, context)) {
-                Openings openings = Openings.withoutCredits(way, context.setting(), model, 0);
-                all.add(new Beginning(text, actions, way, openings, Value.of(way, openings, mastery)));
-            }
-        }
-    }
-
-    private void begin(Beginning beginning) {
+    private void begin(Beginnings.Beginning beginning) {
         looked++;
-        offer(beginning.text, beginning.value.score());
-        int left = query.depth - beginning.actions;
+        offer(beginning.strike(), beginning.text(), beginning.value().score());
+        int left = query.depth - beginning.actions();
         if (left == 0 || stopped) {
             return;
         }
-        Sum sum = Sum.of(beginning.way, beginning.openings, mastery);
-        Body body = beginning.way.steps().stream()
-                .filter(s -> s.who() == Who.ATHLETE)
-                .max(Comparator.comparing(Step::beat)
-                        .thenComparingInt(s -> s.placed().act().isStrike() ? 1 : 0)
-                        .thenComparingInt(Step::index))
-                .orElseThrow()
-                .after();
-        Ahead.copy(ahead.after(beginning.way), states[0][0]);
+        LookaheadOpponent.State start = states[0][0];
+        start.set(opponent.after(beginning.way()));
         for (int move = 0; move < ever.length; move++) {
-            ever[move] = mostPower[move] == 0
-                    ? 0
-                    : Score.of(ahead.everOpen(move, states[0][0]), mostPower[move], ahead.isLiver(move));
+            ever[move] = mostEffect[move] == 0 ? 0 : Score.of(opponent.everOpen(start, move), mostEffect[move]);
         }
         order = IntStream.range(0, ever.length)
                 .boxed()
                 .sorted(Comparator.comparingDouble(move -> -ever[move]))
                 .mapToInt(move -> move)
                 .toArray();
-        deeper(beginning, 0, left, trial.at(beginning.way), body, sum);
+        Sum sum = Sum.of(beginning, mastery);
+        deeper(new Node(beginning, beginning.strike(), 0, left), moved.at(beginning.way()), beginning.body(), sum);
+    }
+
+    /// Where the search stands.
+    ///
+    /// @param strike the words of the first strike of the answer; empty before it
+    private record Node(Beginnings.Beginning beginning, String strike, int depth, int left) {
+
+        Node then(String next) {
+            return new Node(beginning, next, depth + 1, left - 1);
+        }
     }
 
     /// What a line has gained and exposed so far.
     ///
-    /// @param exposed the sum of what it exposes, without the beat after the last action
-    /// @param exposures how many there are
-    private record Sum(double gained, double exposed, int exposures, int beats) {
+    /// @param exposed the sum of what it exposes, without the last action's part and the beat after it
+    /// @param pending what the last action exposes before it is known what follows
+    /// @param count how many there are of both
+    /// @param after beats since the last thing that the partner did
+    private record Sum(double gained, double exposed, double pending, int count, int beats, int after) {
 
-        static Sum of(PlayedWay way, Openings openings, Map<String, Double> mastery) {
+        static Sum of(Beginnings.Beginning beginning, Map<String, Double> mastery) {
+            PlayedWay way = beginning.way();
+            Openings openings = beginning.openings();
             double gained = 0;
-            for (var strike : way.strikesOf(Who.ATHLETE).toList()) {
+            for (var strike : beginning.strikes()) {
                 var found = openings.of(strike).orElseThrow();
-                double power = strike.impact().orElseThrow().power()
-                        * mastery.getOrDefault(Notation.print(strike.placed().act()), 1.0);
-                gained += Score.of(found.value(), power, found.liver());
+                gained += Score.of(
+                                found.value(),
+                                found.effect()
+                                        * mastery.getOrDefault(
+                                                Notation.print(strike.placed().act()), 1.0))
+                        * Value.surety(Value.beatsAfter(way, strike));
             }
-            int count = openings.exposures().size()
-                    + (int) way.strikesOf(Who.PARTNER).count();
-            double whole = openings.exposure() * (count + 1);
+            double pending = 0;
+            double exposed = openings.fedExposure();
+            for (Map.Entry<Integer, Double> one : openings.exposures().entrySet()) {
+                boolean last = way.steps().get(one.getKey()).beat().equals(beginning.lastBeat());
+                pending += last ? one.getValue() : 0;
+                exposed += last ? 0 : one.getValue();
+            }
             return new Sum(
-                    gained, whole - openings.endExposure(), count, way.way().beats());
-        }
-
-        /// The score but for its last digits.
-        double quick(double end) {
-            return Score.quick(gained, Math.clamp((exposed + end) / (exposures + 1), 0.0, 1.0), beats);
+                    gained,
+                    exposed,
+                    pending,
+                    openings.exposures().size() + beginning.feeds(),
+                    way.way().beats(),
+                    beginning.after());
         }
     }
 
-    private void deeper(Beginning beginning, int depth, int left, int place, Body body, Sum sum) {
-        Ahead.State here = states[depth][0];
+    private double quick(Sum sum, double end) {
+        return Score.quick(sum.gained, opponent.whole(sum.exposed + sum.pending, sum.count, end), sum.beats);
+    }
+
+    private void deeper(Node node, int place, Body body, Sum sum) {
+        int depth = node.depth;
+        LookaheadOpponent.State here = states[depth][0];
         Body[] started = new Body[MOST_COUNTS];
-        Ahead.Last[] lasts = new Ahead.Last[MOST_COUNTS];
-        double atMost = Math.max(0, sum.exposed / (sum.exposures + 2));
+        double atMost = opponent.whole(sum.exposed + sum.pending * leastLeft, sum.count + 1, 0);
         for (int move : order) {
+            double needed = best.needed(node.strike.isEmpty() && strikes[move] ? words[move] : node.strike);
             if (stopped
-                    || (left == 1
-                            && Score.quick(sum.gained + ever[move], atMost, sum.beats + 1) < threshold - ROUNDING)) {
+                    || (node.left == 1
+                            && Score.quick(sum.gained + ever[move] * sure[sum.after + 1], atMost, sum.beats + 1)
+                                    < best.needed(node.strike))) {
                 return;
             }
             looked++;
-            Trial.Moved moved = trial.moved(place, move);
-            if (moved.shortCm() > 0 && !needsEntry[move]) {
-                continue;
-            }
-            int counts = moves.get(move).counts();
-            Ahead.State state = states[depth][counts];
-            if (started[counts] == null) {
-                Ahead.copy(here, state);
-                ahead.pass(state, counts);
-                started[counts] = body.after(counts);
-                lasts[counts] = ahead.last(state);
-            }
-            Act act = moves.get(move).act();
-            double opening = act.isStrike() ? ahead.opening(state, move) : 0;
-            double around = ahead.place(moved.gapCm(), moved.offLine());
-            boolean exposes = ahead.exposes(move);
-            if (left == 1) {
-                double most = sum.gained + Score.of(opening, mostPower[move], ahead.isLiver(move));
-                double least = sum.exposed + (exposes ? ahead.exposure(state, move, lasts[counts], 0, around) : 0);
-                Sum atBest = new Sum(most, least, sum.exposures + (exposes ? 1 : 0), sum.beats + counts);
-                if (atBest.quick(ahead.end(state, move, around)) < threshold - ROUNDING) {
-                    continue;
-                }
-            }
-            Body before = trial.wound(started[counts], move);
-            double gained = sum.gained;
-            if (act.isStrike()) {
-                double power = trial.power(before, move, moved.room());
-                gained += Score.of(opening, power * mastered[move], ahead.isLiver(move));
-            }
-            Body after = trial.after(before, move);
-            double exposed =
-                    sum.exposed + (exposes ? ahead.exposure(state, move, lasts[counts], after.turn(), around) : 0);
-            Sum now = new Sum(gained, exposed, sum.exposures + (exposes ? 1 : 0), sum.beats + counts);
-            chosen[depth] = move;
-            double score = now.quick(ahead.end(state, move, around));
-            if (score >= threshold - ROUNDING) {
-                offer(words(beginning, depth + 1), score);
-            }
-            if (left > 1) {
-                Ahead.State next = states[depth + 1][0];
-                Ahead.copy(state, next);
-                ahead.see(next, move);
-                if (most(now, next, after, left - 1) >= threshold - ROUNDING) {
-                    deeper(beginning, depth + 1, left - 1, moved.to(), after, now);
-                }
-            }
             if ((looked & 0xFFF) == 0 && stop.getAsBoolean()) {
                 stopped = true;
             }
+            ContinuationCache.Moved to = moved.moved(place, move);
+            ContinuationCache.Move what = moves.get(move);
+            if (to.isShort()) {
+                continue;
+            }
+            int counts = what.counts();
+            LookaheadOpponent.State state = states[depth][counts];
+            if (started[counts] == null) {
+                state.set(here);
+                opponent.pass(state, counts);
+                started[counts] = body.after(counts);
+            }
+            double around = opponent.place(to.gapCm(), to.offLine());
+            double settled = sum.exposed + sum.pending * (counts == 1 ? opponent.leaves(move) : 1);
+            boolean exposes = opponent.exposes(move);
+            int count = sum.count + (exposes ? 1 : 0);
+            int beats = sum.beats + counts;
+            double end = opponent.end(state, move, around);
+            double surety = sure[sum.after + counts];
+            double opening = strikes[move] ? opponent.opening(state, move) : 0;
+            if (node.left == 1) {
+                Sum atBest =
+                        new Sum(sum.gained + Score.of(opening, mostEffect[move]) * surety, settled, 0, count, beats, 0);
+                if (quick(atBest, end) < needed) {
+                    continue;
+                }
+            }
+            Body before = moved.started(started[counts], move);
+            double gained = sum.gained;
+            if (strikes[move]) {
+                double effect = moved.power(before, move, to.room()) * opponent.worth(state, move) * mastered[move];
+                gained += Score.of(opening, effect) * surety;
+            }
+            Body after = moved.after(before, move);
+            double pending = exposes ? opponent.exposure(state, move, after.turn(), after.height(), around) : 0;
+            Sum now = new Sum(gained, settled, pending, count, beats, sum.after + counts);
+            chosen[depth] = move;
+            String first = node.strike.isEmpty() && strikes[move] ? words[move] : node.strike;
+            double score = quick(now, end);
+            if (score >= needed && !leavesStraightBack(depth, !node.strike.isEmpty())) {
+                offer(first, text(node.beginning, depth + 1), score);
+            }
+            if (node.left > 1) {
+                LookaheadOpponent.State next = states[depth + 1][0];
+                next.set(state);
+                opponent.see(next, move);
+                if (most(now, next, after, node.left - 1) >= best.needed(first)) {
+                    deeper(node.then(first), to.to(), after, now);
+                }
+            }
         }
-    }
-
-    private static boolean needsEntry(Technique technique) {
-        return technique.family() == Family.ELBOW
-                || technique.family() == Family.KNEE
-                || technique.kind() == Kind.CLINCH;
     }
 
     /// The most that a line can still come to with so many actions more. What the next one finds open and
     /// has behind it is known; what those after it could is bounded.
-    private double most(Sum sum, Ahead.State state, Body body, int left) {
+    private double most(Sum sum, LookaheadOpponent.State state, Body body, int left) {
         Body started = body.after(1);
         double next = 0;
         double later = 0;
@@ -388,59 +329,65 @@ public final class Finder {
             if (ever[move] <= (left == 1 ? next : Math.min(next, later))) {
                 break;
             }
-            if (mostPower[move] > 0) {
+            if (mostEffect[move] > 0) {
                 boolean oneCount = moves.get(move).counts() == 1;
-                double power = oneCount ? trial.power(started, move, 1) * mastered[move] : mostPower[move];
-                next = Math.max(next, Score.of(ahead.nextOpen(move, state), power, ahead.isLiver(move)));
-                later = left == 1
-                        ? 0
-                        : Math.max(later, Score.of(ahead.mostOpen(move, state), mostPower[move], ahead.isLiver(move)));
+                double effect = oneCount
+                        ? moved.power(started, move, 1) * opponent.mostWorth(move) * mastered[move]
+                        : mostEffect[move];
+                next = Math.max(next, Score.of(opponent.nextOpen(state, move), effect));
+                later = left == 1 ? 0 : Math.max(later, Score.of(opponent.mostOpen(state, move), mostEffect[move]));
             }
         }
-        double best = Double.NEGATIVE_INFINITY;
+        double most = Double.NEGATIVE_INFINITY;
+        double rest = 0;
         for (int k = 1; k <= left; k++) {
-            double exposure = Math.max(0, sum.exposed / (sum.exposures + k + 1));
-            double gained = sum.gained + Math.max(next, later) * (k - 1) + next;
-            best = Math.max(best, Score.quick(gained, exposure, sum.beats + k));
+            double exposure = opponent.whole(sum.exposed + sum.pending * leastLeft, sum.count + k, 0);
+            rest += k == 1 ? next * sure[sum.after + 1] : Math.max(next, later) * sure[sum.after + k];
+            double gained = sum.gained + rest;
+            most = Math.max(most, Score.quick(gained, exposure, sum.beats + k));
         }
-        return best;
+        return most;
     }
 
-    private String words(Beginning beginning, int depth) {
-        StringBuilder words = new StringBuilder(beginning.text);
+    private String text(Beginnings.Beginning beginning, int depth) {
+        StringBuilder text = new StringBuilder(beginning.text());
         for (int i = 0; i < depth; i++) {
-            words.append(' ').append(Notation.print(moves.get(chosen[i]).act()));
+            text.append(' ').append(words[chosen[i]]);
         }
-        return words.toString();
+        return text.toString();
     }
 
     /// Takes a line among the best if it is good enough. Whether it has a `stop` is asked at once only
     /// where one was found before: nearly no line has one that was not seen on the way.
-    private void offer(String text, double score) {
-        if (score < threshold - ROUNDING) {
+    private void offer(String strike, String text, double score) {
+        if (score < best.needed(strike) || (careful && answer(text).isEmpty())) {
             return;
         }
-        if (careful && answer(text).isEmpty()) {
-            return;
-        }
-        if (best.add(new Candidate(text, score))) {
-            if (best.size() > query.top + SPARE) {
-                best.pollLast();
-            }
-            if (best.size() == query.top + SPARE) {
-                threshold = best.last().score;
-            }
-            changed = true;
-        }
+        changed |= best.offer(strike, text, score);
     }
 
-    /// A line as the whole engine values it; empty where it has a `stop`.
+    /// Whether nothing but steps straight back follows the last strike: no coach ends an answer so (F10).
+    ///
+    /// @param strikesBefore whether something is struck in the beginning
+    private boolean leavesStraightBack(int depth, boolean strikesBefore) {
+        for (int i = depth; i >= 0; i--) {
+            if (strikes[chosen[i]]) {
+                return i < depth;
+            }
+            if (!back[chosen[i]]) {
+                return false;
+            }
+        }
+        return strikesBefore;
+    }
+
+    /// A line as the whole engine values it; empty where it has a `stop` or ends straight back.
     private Optional<Answer> answer(String text) {
         if (!(Notation.read(text) instanceof Read read)) {
             return Optional.empty();
         }
         Review review = Review.withoutMends(read, context);
-        if (review.hasStop()) {
+        if (review.hasStop() || !review.findings(Code.STRAIGHT_RETREAT).isEmpty()) {
             return Optional.empty();
         }
         PlayedWay way = review.played().ways().getFirst();
@@ -448,11 +395,15 @@ public final class Finder {
         return Optional.of(new Answer(review.canonical(), value));
     }
 
+    /// Of each first strike the best line.
     private List<Answer> answers() {
-        return best.stream()
-                .flatMap(c -> answer(c.text).stream())
-                .sorted(BEST)
-                .limit(query.top)
-                .toList();
+        List<Answer> all = new ArrayList<>();
+        for (List<BestByStrike.Candidate> ofOne : best.byStrike()) {
+            ofOne.stream()
+                    .flatMap(c -> answer(c.text()).stream())
+                    .min(Answer.BEST)
+                    .ifPresent(all::add);
+        }
+        return all.stream().sorted(Answer.BEST).limit(query.top).toList();
     }
 }

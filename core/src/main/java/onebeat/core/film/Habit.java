@@ -1,6 +1,7 @@
 package onebeat.core.film;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -46,13 +47,21 @@ public record Habit(
         }
     }
 
+    /// Early comes before late on film, however it was logged: by reel, and on it by time.
+    private static final Comparator<Sighting> IN_TIME = Comparator.comparing(
+                    (Sighting s) -> s.exchange().reelId())
+            .thenComparingDouble(s -> s.exchange().timeS())
+            .thenComparing(s -> s.exchange().id());
+
     /// Looks at one habit.
     ///
     /// @param own the sightings of the man that is asked about
     /// @param others sightings of the others, to compare with
     public static Optional<Habit> of(List<Sighting> own, List<Sighting> others, String stimulus, String response) {
-        List<Sighting> seen =
-                own.stream().filter(s -> s.stimulus().equals(stimulus)).toList();
+        List<Sighting> seen = own.stream()
+                .filter(s -> s.stimulus().equals(stimulus))
+                .sorted(IN_TIME)
+                .toList();
         if (seen.isEmpty()) {
             return Optional.empty();
         }

@@ -21,10 +21,11 @@ public record Idea(String stimulus, String response, Share share, Reply reply, L
         exchanges = List.copyOf(exchanges);
     }
 
-    /// What ideas are ranked by: the opening, counted only as often as he surely does it (the lower end of the
+    /// What ideas are ranked by: what the strike is worth there, counted only as often as he surely does it (the lower
+    /// end of the
     /// interval).
     public double worth() {
-        return share.low() * reply.opening() * reply.power();
+        return share.low() * reply.opening() * reply.effect();
     }
 
     /// The ideas that these habits give, the surest and most open first, one for each response.

@@ -8,7 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import onebeat.core.exchange.Constants;
+import onebeat.core.exchange.Level;
+import onebeat.core.exchange.Technique;
 import onebeat.core.notation.Act;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
@@ -23,6 +24,7 @@ import onebeat.core.review.Finding;
 import onebeat.core.review.Review;
 import onebeat.core.review.Score;
 import onebeat.core.review.Severity;
+import onebeat.core.timing.Interception;
 
 /// What pays best after something he does: a strike into what it opens, met or entered first where it has
 /// to be.
@@ -33,19 +35,21 @@ import onebeat.core.review.Severity;
 /// @param value what the line is worth
 /// @param opening how open its place is, 0 to 1
 /// @param gain how much more open than if he had stayed at guard
-/// @param power of the strike, 0 to 1
+/// @param effect of the strike, a full cross to the head being 1
 /// @param pays what replies are ranked by: what the strike finds and what his own doing opened, less
 /// exposure and beats
 public record Reply(
-        String line, String words, String strike, Value value, double opening, double gain, double power, double pays) {
+        String line,
+        String words,
+        String strike,
+        Value value,
+        double opening,
+        double gain,
+        double effect,
+        double pays) {
 
     /// So many of the best are reviewed whole.
     private static final int REVIEWED = 6;
-
-    /// A strike that pays gets most of its power from the body: a jab finds an opening, but is not what it
-    /// is for.
-    private static final double MOST_ARM =
-            Constants.of(Reply.class, "habits.csv", "number").get("most_arm");
 
     /// The best reply, or none where nothing of the repertoire answers without a `stop`.
     ///
@@ -88,32 +92,35 @@ public record Reply(
 
     /// Where he strikes a defence comes first or on the same beat; where he is out of reach a step.
     private static List<Candidate> candidates(String before, String his, Context context, Repertoire repertoire) {
-        List<String> strikes = new ArrayList<>();
-        List<String> defences = new ArrayList<>();
+        List<Act> strikes = new ArrayList<>();
+        List<Act> defences = new ArrayList<>();
         for (Weapon weapon : repertoire.weapons()) {
             Act act = weapon.act();
             if (act.isStrike()
                     && act.technique().counts() == 1
-                    && act.technique().drive().limbAlone() <= MOST_ARM
                     && context.rules().allows(act.technique(), act.level())) {
-                strikes.add(Notation.print(act));
+                strikes.add(act);
             } else if (act.technique().isDefence() && !act.feint()) {
-                defences.add(Notation.print(act));
+                defences.add(act);
             }
         }
-        boolean feeds = read(before, context)
+        Optional<Step> feed = read(before, context)
                 .map(r -> Play.of(r.line(), context.setting()).ways().getFirst())
                 .flatMap(way -> way.steps().isEmpty()
                         ? Optional.empty()
                         : Optional.of(way.steps().getLast()))
-                .map(last -> last.who() == Who.PARTNER && last.placed().act().isStrike())
-                .orElse(false);
+                .filter(last -> last.who() == Who.PARTNER && last.placed().act().isStrike());
         List<Candidate> all = new ArrayList<>();
-        for (String strike : strikes) {
-            if (feeds) {
-                defences.forEach(d -> {
-                    all.add(new Candidate(d + " " + strike, strike));
-                    all.add(new Candidate(d + "+" + strike, strike));
+        for (Act act : strikes) {
+            String strike = Notation.print(act);
+            if (feed.isPresent()) {
+                Technique fed = feed.get().placed().technique();
+                Level level = feed.get().placed().act().level();
+                defences.stream().filter(d -> d.technique().meets(fed, level)).forEach(d -> {
+                    all.add(new Candidate(Notation.print(d) + " " + strike, strike));
+                    if (Interception.sharesBeat(act.technique(), fed)) {
+                        all.add(new Candidate(Notation.print(d) + "+" + strike, strike));
+                    }
                 });
             } else {
                 all.add(new Candidate(strike, strike));
@@ -159,11 +166,8 @@ public record Reply(
         Openings openings = Openings.withoutCredits(way, context.setting(), context.partner(), 0);
         Opening opening = openings.of(landing.get()).orElseThrow();
         double gain = opening.value() - usual;
-        double power = landing.get().impact().orElseThrow().power();
-        double gained = Score.of(
-                opening.value() + Math.max(0, gain),
-                power * mastery.getOrDefault(candidate.strike, 1.0),
-                opening.liver());
+        double effect = opening.effect() * mastery.getOrDefault(candidate.strike, 1.0);
+        double gained = Score.of(opening.value() + Math.max(0, gain), effect);
         return Optional.of(new Reply(
                 read.get().canonical(),
                 candidate.words,
@@ -171,7 +175,7 @@ public record Reply(
                 Value.of(way, openings, mastery),
                 opening.value(),
                 gain,
-                power,
+                opening.effect(),
                 Score.of(gained, openings.exposure(), way.way().beats())));
     }
 

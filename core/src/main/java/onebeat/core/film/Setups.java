@@ -1,6 +1,7 @@
 package onebeat.core.film;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -12,28 +13,33 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import onebeat.core.exchange.Catalogue;
-import onebeat.core.exchange.Family;
+import onebeat.core.exchange.Constants;
 import onebeat.core.exchange.Kind;
 import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Pairing;
-import onebeat.core.exchange.Part;
 import onebeat.core.exchange.Phrases;
 import onebeat.core.exchange.Side;
+import onebeat.core.exchange.Stance;
 import onebeat.core.exchange.Table;
 import onebeat.core.exchange.Technique;
+import onebeat.core.film.SetupCause.How;
 import onebeat.core.notation.Act;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
+import onebeat.core.opening.Credit;
 import onebeat.core.opening.Opening;
 import onebeat.core.opening.Openings;
 import onebeat.core.opening.PartnerModel;
 import onebeat.core.opening.Posture;
 import onebeat.core.opening.Stimulus;
+import onebeat.core.opening.Why;
 import onebeat.core.opening.Zone;
+import onebeat.core.play.Names;
 import onebeat.core.play.Placed;
 import onebeat.core.play.Placing;
 import onebeat.core.play.Play;
 import onebeat.core.play.PlayedWay;
+import onebeat.core.play.Setting;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 import onebeat.core.review.Code;
@@ -46,11 +52,13 @@ import onebeat.core.review.Severity;
 /// the cause credible, and the way out. For each cause the best line is kept, so that the coach sees
 /// different setups and not one setup ten times.
 ///
-/// A line is ranked by what the strike finds open with this opponent's odds, times its power, less what the
-/// line exposes and a little for each beat; the reaction written in it is what the partner shows in the
-/// drill and does not count.
+/// A line is ranked by what the setup opens in the very place of the weapon (the credit, with this opponent's odds, so
+/// that how surely it is caused counts too), by what stands open there, and by what it costs: exposure while it lands
+/// and a little for each beat. The reaction written in it is what the partner shows in the drill and does not count
+/// (J13).
 public final class Setups {
 
+    private static final Constants NUMBERS = Constants.of(Setups.class, "habits.csv", "number");
     private static final Phrases WORDS = Phrases.of(Setups.class, "onebeat.core.film.setups");
 
     /// Findings that no proposed line may have.
@@ -66,6 +74,12 @@ public final class Setups {
             Code.NAKED_HOOK,
             Code.INTO_POWER,
             Code.COUNT_SHORT,
+            Code.TOO_FAST,
+            Code.UNSEEN,
+            Code.TRADE,
+            Code.CLOSED_TARGET,
+            Code.ARM_ONLY,
+            Code.TELEGRAPH,
             Code.STRAIGHT_RETREAT);
 
     /// What is asked for.
@@ -74,23 +88,6 @@ public final class Setups {
     ///     (`liver`)
     /// @param top how many lines
     public record Query(String weapon, Context context, Repertoire repertoire, int top) {}
-
-    /// What makes him open up.
-    ///
-    /// @param group causes of one group are one setup
-    /// @param cause the words of the action that he reacts to; empty where it is his own strike or an angle
-    private record Cause(String group, String text, String cause, How how) {}
-
-    private enum How {
-        STRIKE,
-        TWICE,
-        TWO,
-        FEINT,
-        PATTERN,
-        FEED,
-        ANGLE,
-        ENTRY
-    }
 
     private final Context context;
     private final Repertoire repertoire;
@@ -125,8 +122,9 @@ public final class Setups {
         String plain = words.strip().toLowerCase(Locale.ROOT);
         for (var row : Table.rows(Setups.class, "weapons.csv")) {
             if (row.get("word").equals(plain)) {
-                boolean open = context.setting().pairing() == Pairing.OPEN;
-                return row.get(open ? "open" : "same");
+                return row.get("zone").isEmpty()
+                        ? row.get("calls")
+                        : atLiver(Arrays.asList(row.get("calls").split(" ")), context);
             }
         }
         if (act(plain).isPresent()) {
@@ -139,8 +137,24 @@ public final class Setups {
                 .orElse(plain);
     }
 
+    /// The first of these that lands on the liver: the partner's right side, so it follows from the athlete's stance.
+    private static String atLiver(List<String> calls, Context context) {
+        Setting setting = context.setting();
+        return calls.stream()
+                .filter(call -> act(call)
+                        .filter(a -> Zone.of(
+                                        a.technique(),
+                                        a.level(),
+                                        a.technique().fixedSide().orElse(Side.LEAD),
+                                        setting.pairing())
+                                .isLiver(setting.partner().stance()))
+                        .isPresent())
+                .findFirst()
+                .orElse(calls.getFirst());
+    }
+
     /// The last strike of a call.
-    private static Optional<Act> act(String text) {
+    static Optional<Act> act(String text) {
         return Notation.read(text) instanceof Read read
                 ? Placing.ways(read.line(), Pairing.SAME).getFirst().actions().stream()
                         .filter(p -> p.who() == Who.ATHLETE && p.act().isStrike())
@@ -154,12 +168,12 @@ public final class Setups {
         Map<String, How> kinds = new LinkedHashMap<>();
         Comparator<Answer> better =
                 Comparator.comparingDouble((Answer a) -> -a.value().score()).thenComparing(Answer::line);
-        for (Cause cause : causes()) {
-            kinds.putIfAbsent(cause.group, cause.how);
-            for (String before : leadIns(cause)) {
+        for (SetupCause cause : new SetupCauses(context, repertoire, weapon, strike).all()) {
+            kinds.putIfAbsent(cause.group(), cause.how());
+            for (String before : cause.leadIns()) {
                 built(before, cause)
                         .ifPresent(answer ->
-                                byGroup.merge(cause.group, answer, (a, b) -> better.compare(b, a) < 0 ? b : a));
+                                byGroup.merge(cause.group(), answer, (a, b) -> better.compare(b, a) < 0 ? b : a));
             }
         }
         // The best of each kind of setup is among them, so that a feint or a pattern is not crowded out.
@@ -175,99 +189,9 @@ public final class Setups {
         return new Found(looked, 0, true, kept.stream().sorted(better).toList());
     }
 
-    private List<Cause> causes() {
-        List<Cause> all = new ArrayList<>();
-        List<String> strikes = new ArrayList<>();
-        List<String> hands = new ArrayList<>();
-        List<String> defences = new ArrayList<>();
-        for (Weapon one : repertoire.weapons()) {
-            Technique technique = one.act().technique();
-            String words = Notation.print(one.act());
-            if (technique.isStrike()
-                    && context.rules().allows(technique, one.act().level())) {
-                strikes.add(words);
-                if (technique.part() == Part.ARM) {
-                    hands.add(words);
-                }
-            } else if (technique.isDefence() && technique.family() != Family.FEET) {
-                defences.add(words);
-            }
-        }
-        boolean clinch = weapon.startsWith("tie ") || weapon.startsWith("collar ");
-        for (String cause : strikes) {
-            How how = clinch ? How.ENTRY : How.STRIKE;
-            all.add(new Cause(cause, cause, cause, how));
-            all.add(new Cause(cause, cause + "!", cause + "!", how));
-            String feint = "~" + act(cause).orElseThrow().level();
-            all.add(new Cause(feint, cause + "! 1 ~" + cause, "~" + cause, How.FEINT));
-            all.add(new Cause(feint, cause + "! ~" + cause, "~" + cause, How.FEINT));
-            if (startsAlike(cause)) {
-                patterns(all, cause);
-            }
-        }
-        for (String first : hands) {
-            for (String second : hands) {
-                boolean twice = isTwice(first, second);
-                String text = first + " " + second;
-                all.add(new Cause(twice ? text : second, text, second, twice ? How.TWICE : How.TWO));
-            }
-        }
-        for (String feed : List.of("1", "2", "3", "1b", "2b", "3b")) {
-            for (String defence : defences) {
-                all.add(new Cause("(" + feed.charAt(0) + ")", "(" + feed + ") " + defence, "", How.FEED));
-                all.add(new Cause("(" + feed.charAt(0) + ")", "(" + feed + ") " + defence + "+", "", How.FEED));
-            }
-        }
-        // What winds up alike is the best decoy, in the repertoire or not (F23).
-        Catalogue.standard().all().stream()
-                .filter(t -> t.windTurn().isPresent()
-                        && t.windTurn().equals(strike.technique().windTurn()))
-                .filter(t -> !t.code().equals(strike.technique().code())
-                        && context.rules().allows(t, t.usualLevel()))
-                .forEach(t -> patterns(all, t.code()));
-        for (String angle : List.of("off", "piv", "circle-lead", "circle-rear")) {
-            all.add(new Cause("angle", angle, "", How.ANGLE));
-        }
-        return all;
-    }
-
-    private static void patterns(List<Cause> all, String decoy) {
-        for (String first : List.of("1", "2")) {
-            String shown = "[" + first + " " + decoy + "]*2..3 " + first;
-            all.add(new Cause("[" + decoy, shown, decoy, How.PATTERN));
-        }
-    }
-
-    /// The same strike at another level.
-    private static boolean isTwice(String one, String other) {
-        Act first = act(one).orElseThrow();
-        Act second = act(other).orElseThrow();
-        return first.technique().code().equals(second.technique().code()) && first.level() != second.level();
-    }
-
-    /// Strikes that begin like the weapon teach him the wrong answer to it (F19, F23).
-    private boolean startsAlike(String words) {
-        Act other = act(words).orElseThrow();
-        Technique technique = other.technique();
-        boolean same = technique.code().equals(strike.technique().code()) && other.level() == strike.level();
-        return !same
-                && technique.family() == strike.technique().family()
-                && technique.fixedSide().equals(strike.technique().fixedSide())
-                && technique.counts()
-                        == Math.min(technique.counts(), strike.technique().counts());
-    }
-
-    private static List<String> leadIns(Cause cause) {
-        return switch (cause.how) {
-            case FEED, PATTERN -> List.of("");
-            case TWO, TWICE, FEINT -> List.of("", "1");
-            case STRIKE, ENTRY, ANGLE -> List.of("", "1", "1 2", "2", "in");
-        };
-    }
-
-    private Optional<Answer> built(String before, Cause cause) {
+    private Optional<Answer> built(String before, SetupCause cause) {
         String exit = exit();
-        String start = (before + " " + cause.text).strip();
+        String start = (before + " " + cause.text()).strip();
         String glue = start.endsWith("+") ? "" : " ";
         String bare = start + glue + weapon + (exit.isEmpty() ? "" : " " + exit);
         if (!(Notation.read(bare, context.vocabulary()) instanceof Read plain)) {
@@ -286,11 +210,7 @@ public final class Setups {
         Openings openings = Openings.of(way, context.setting(), model, context.seenBefore());
         Opening opening = openings.of(landing.get()).orElseThrow();
         Optional<Reaction> reaction = reaction(way, landing.get(), cause, opening.zone());
-        if (reaction.isEmpty()
-                && (cause.how == How.STRIKE
-                        || cause.how == How.TWO
-                        || cause.how == How.TWICE
-                        || cause.how == How.FEINT)) {
+        if (reaction.isEmpty() && cause.wantsReaction()) {
             return Optional.empty();
         }
         String shown = reaction.map(r -> start + " (" + r.word + ") " + weapon + (exit.isEmpty() ? "" : " " + exit))
@@ -306,13 +226,20 @@ public final class Setups {
         }
         double power = landing.get().impact().orElseThrow().power();
         double mastered = repertoire.mastery().getOrDefault(Notation.print(strike), 1.0);
-        double gained = Score.of(opening.value(), power * mastered, opening.liver());
-        // What counts is how exposed he is while it lands and right after, not on the way there.
-        double exposure = (opening.exposure() + openings.endExposure()) / 2;
+        double credit = credit(opening);
+        boolean causes = cause.how() != How.ANGLE && cause.how() != How.ENTRY;
+        if (causes && credit < LEAST_CREDIT) {
+            return Optional.empty();
+        }
+        double gained = Score.of(
+                opening.value() + (cause.how() == How.FEED ? 1 : CREDIT) * credit,
+                freshEffect(power, opening.zone()) * mastered);
+        double exposure = exposure(way, landing.get(), openings, opening);
         Value whole = Value.of(way, openings, repertoire.mastery());
         Value value = new Value(
                 Score.of(gained, exposure, beats(way, landing.get(), cause)),
                 power,
+                opening.effect(),
                 opening.value(),
                 exposure,
                 whole.oneBeat());
@@ -320,10 +247,38 @@ public final class Setups {
                 new Answer(review.canonical(), value, reasons(landing.get(), opening, cause, reaction, before, exit)));
     }
 
+    /// What the weapon is worth on a leg that has taken nothing yet: what was landed on it before adds up over a round
+    /// and makes no setup better than another.
+    private double freshEffect(double power, Zone zone) {
+        Stance his = context.setting().partner().stance();
+        return power * strike.technique().traits().worth() * model.zones().of(zone, his, 0);
+    }
+
+    /// What the setup opens in the place of the weapon.
+    private static double credit(Opening opening) {
+        return opening.credits().stream()
+                .mapToDouble(Credit::gain)
+                .filter(gain -> gain > 0)
+                .sum();
+    }
+
+    private static final double CREDIT = NUMBERS.get("setup_credit");
+    private static final double LEAST_CREDIT = NUMBERS.get("least_credit");
+
+    /// How exposed the athlete is while it lands and right after, or, where it lands out of a hold, on the way into it.
+    private static double exposure(PlayedWay way, Step landing, Openings openings, Opening opening) {
+        return way.of(Who.ATHLETE)
+                .filter(s ->
+                        s.index() < landing.index() && s.placed().technique().isHold())
+                .findFirst()
+                .flatMap(openings::exposureAt)
+                .orElse((opening.exposure() + openings.endExposure()) / 2);
+    }
+
     /// The beats that the setup costs. What a pattern shows first are exchanges of their own; only the last
     /// one counts.
-    private static double beats(PlayedWay way, Step landing, Cause cause) {
-        return cause.how == How.PATTERN
+    private static double beats(PlayedWay way, Step landing, SetupCause cause) {
+        return cause.how() == How.PATTERN
                 ? way.way().beats() - landing.beat().inBeats() + 1
                 : way.way().beats();
     }
@@ -346,8 +301,8 @@ public final class Setups {
     private record Reaction(String word, Posture posture, double chance, Placed cause) {}
 
     /// What of his reactions to the cause opens the zone most; empty where none does.
-    private Optional<Reaction> reaction(PlayedWay way, Step landing, Cause cause, Zone zone) {
-        if (cause.cause.isEmpty() || cause.how == How.PATTERN || cause.how == How.ENTRY) {
+    private Optional<Reaction> reaction(PlayedWay way, Step landing, SetupCause cause, Zone zone) {
+        if (!cause.wantsReaction()) {
             return Optional.empty();
         }
         Optional<Step> last = way.of(Who.ATHLETE)
@@ -370,24 +325,24 @@ public final class Setups {
     }
 
     private List<String> reasons(
-            Step landing, Opening opening, Cause cause, Optional<Reaction> reaction, String before, String exit) {
+            Step landing, Opening opening, SetupCause cause, Optional<Reaction> reaction, String before, String exit) {
         List<String> reasons = new ArrayList<>();
         String name = landing.placed().technique().name();
         String place = WORDS.say("zone." + opening.zone());
         reaction.ifPresentOrElse(
                 r -> {
-                    reasons.add(WORDS.say("wanted", name, WORDS.say("posture." + r.posture), place));
+                    reasons.add(WORDS.say("wanted", name, Why.make(r.posture), place));
                     reasons.add(WORDS.say(
-                            cause.how == How.FEINT ? "cause.feint" : "cause",
+                            cause.how() == How.FEINT ? "cause.feint" : "cause",
                             r.cause.technique().name(),
                             level(r.cause.act().level()),
                             Math.round(100 * r.chance)));
                 },
-                () -> reasons.add(WORDS.say("how." + cause.how, name, place, cause.text)));
-        if (cause.how == How.FEINT) {
+                () -> reasons.add(WORDS.say("how." + cause.how(), name, place, cause.text())));
+        if (cause.how() == How.FEINT) {
             reasons.add(WORDS.say("earned"));
         }
-        if (cause.how == How.TWICE) {
+        if (cause.how() == How.TWICE) {
             reasons.add(WORDS.say("twice"));
         }
         if (!before.isEmpty()) {
@@ -402,7 +357,7 @@ public final class Setups {
         if (!exit.isEmpty()) {
             reasons.add(WORDS.say("exit." + exit));
         }
-        return reasons;
+        return reasons.stream().map(r -> Names.in(r, context.setting())).toList();
     }
 
     private static String level(Level level) {

@@ -53,6 +53,36 @@ public final class Sightings {
         return all;
     }
 
+    /// What `who` did after each own strike of theirs, in the order of the exchanges: the next thing on a later beat of
+    /// the same exchange. What ends an exchange is left out, since what came then was not noted.
+    public static List<Sighting> ofOwn(Collection<Exchange> exchanges, Who who, Vocabulary vocabulary) {
+        List<Sighting> all = new ArrayList<>();
+        for (Exchange exchange : exchanges) {
+            if (Notation.read(exchange.line(), vocabulary) instanceof Read read) {
+                List<List<Placed>> beats =
+                        beats(Placing.ways(read.line(), exchange.pairing()).getFirst(), who);
+                for (int i = 0; i + 1 < beats.size(); i++) {
+                    Placed shown = beats.get(i).getFirst();
+                    Placed next = beats.get(i + 1).getFirst();
+                    if (beats.get(i).stream().anyMatch(p -> p.technique().isStrike())) {
+                        all.add(new Sighting(exchange, i, words(beats.get(i)), words(beats.get(i + 1)), shown, next));
+                    }
+                }
+            }
+        }
+        return all;
+    }
+
+    /// The beats of one of the two, each with what was done on it.
+    private static List<List<Placed>> beats(Way way, Who who) {
+        Map<Beat, List<Placed>> beats = new TreeMap<>();
+        way.actions().stream()
+                .filter(p -> p.who() == who && !p.technique().isReaction())
+                .forEach(p ->
+                        beats.computeIfAbsent(p.beat(), _ -> new ArrayList<>()).add(p));
+        return List.copyOf(beats.values());
+    }
+
     private List<Pair> pairs(Exchange exchange) {
         return known.computeIfAbsent(new Key(exchange.line(), exchange.pairing()), this::read);
     }
@@ -64,12 +94,7 @@ public final class Sightings {
     }
 
     private List<Pair> pairs(Way way) {
-        Map<Beat, List<Placed>> beats = new TreeMap<>();
-        way.actions().stream()
-                .filter(p -> p.who() == who.other() && !p.technique().isReaction())
-                .forEach(p ->
-                        beats.computeIfAbsent(p.beat(), _ -> new ArrayList<>()).add(p));
-        List<List<Placed>> order = List.copyOf(beats.values());
+        List<List<Placed>> order = beats(way, who.other());
         List<Pair> pairs = new ArrayList<>();
         for (int i = 0; i < order.size(); i++) {
             int beat = i;

@@ -78,6 +78,31 @@ public final class Choices {
         }
     }
 
+    /// The athlete's own choice, drawn for a round.
+    public record OfFree(onebeat.core.notation.Choice free) implements Choice {
+
+        @Override
+        public int options() {
+            return free.options().size();
+        }
+
+        @Override
+        public String words(int option) {
+            return Notation.print(free.options().get(option));
+        }
+
+        @Override
+        public List<String> said(int option) {
+            return free.options().get(option).items().stream()
+                    .filter(Half.class::isInstance)
+                    .flatMap(item -> ((Half) item).units().stream())
+                    .flatMap(unit -> unit.calls().stream())
+                    .filter(Act.class::isInstance)
+                    .map(call -> ((Act) call).technique().key())
+                    .toList();
+        }
+    }
+
     private Choices() {}
 
     /// All choices of a line.
@@ -105,6 +130,10 @@ public final class Choices {
                         all.add(new OfSet(set));
                     }
                     collect(set.line(), all);
+                }
+                case onebeat.core.notation.Choice free -> {
+                    all.add(new OfFree(free));
+                    free.options().forEach(option -> collect(option, all));
                 }
                 case Reads reads -> {
                     int number =

@@ -36,7 +36,7 @@ public enum Gear {
         return Collections.unmodifiableSet(EnumSet.allOf(Gear.class));
     }
 
-    /// Whether it takes the hands: then it is one for the whole line, since nobody changes in the middle of it.
+    /// Whether it takes a hand; each hand has its own for the whole line, since nobody changes in the middle of it.
     public boolean takesHands() {
         return this == MITTS || this == KICKPADS || this == SHIELD;
     }

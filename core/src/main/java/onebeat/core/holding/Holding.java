@@ -4,15 +4,14 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import onebeat.core.exchange.Arrival;
 import onebeat.core.exchange.Build;
 import onebeat.core.exchange.Catalogue;
@@ -20,6 +19,7 @@ import onebeat.core.exchange.Constants;
 import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.exchange.Part;
+import onebeat.core.exchange.Path;
 import onebeat.core.exchange.Side;
 import onebeat.core.exchange.Stance;
 import onebeat.core.exchange.Table;
@@ -45,6 +45,7 @@ public final class Holding {
     private static final double START_MS = NUMBERS.get("start_ms");
     private static final double MS_PER_CM = NUMBERS.get("ms_per_cm");
     private static final double THERE_MS = NUMBERS.get("there_ms");
+    private static final double FLINCH_MS = NUMBERS.get("flinch_ms");
     private static final double ASIDE_CM = NUMBERS.get("aside_cm");
 
     private record Hold(Target strike, Gear gear, String hand, String angle) {}
@@ -93,30 +94,30 @@ public final class Holding {
         this.bpm = bpm;
     }
 
-    /// The plan with the gear at hand: of the gear that takes the hands, the one that leaves the fewest
-    /// strikes without a target, then the one that fits in time, then the one that moves least.
+    /// The plan with the gear at hand: of the ways to put it on the hands, the one that leaves the fewest
+    /// strikes without a target, then the one that fits in time, then the same on both hands, then the one
+    /// that moves least.
     public static PadPlan plan(PlayedWay way, Setting setting, Holder holder, double bpm) {
-        Set<Gear> worn = EnumSet.noneOf(Gear.class);
-        List<Set<Gear>> choices = new ArrayList<>();
-        holder.gear().stream().filter(g -> !g.takesHands()).forEach(worn::add);
-        for (Gear gear : Gear.values()) {
-            if (gear.takesHands() && holder.gear().contains(gear)) {
-                Set<Gear> with = EnumSet.copyOf(worn.isEmpty() ? EnumSet.of(gear) : worn);
-                with.add(gear);
-                choices.add(with);
-            }
-        }
-        if (choices.isEmpty()) {
-            choices.add(worn);
-        }
         Holding holding = new Holding(way, setting, holder, bpm);
-        return choices.stream()
-                .map(holding::with)
-                .min(Comparator.comparingInt((PadPlan p) -> p.missing().size())
-                        .thenComparingInt(p -> p.clash().isPresent() ? 1 : 0)
-                        .thenComparingDouble(PadPlan::travelCm))
+        List<HandGear> choices = HandGear.choices(holder.gear());
+        Optional<PadPlan> plain = holding.bestWith(choices.stream().filter(HandGear::isPlain));
+        if (plain.filter(plan -> plan.missing().isEmpty() && plan.clash().isEmpty())
+                .isPresent()) {
+            return plain.get();
+        }
+        return Stream.concat(
+                        plain.stream(), holding.bestWith(choices.stream().filter(gear -> !gear.isPlain())).stream())
+                .min(FEWEST_LEFT)
                 .orElseThrow();
     }
+
+    private Optional<PadPlan> bestWith(Stream<HandGear> choices) {
+        return choices.map(this::with).min(FEWEST_LEFT.thenComparingDouble(PadPlan::travelCm));
+    }
+
+    private static final Comparator<PadPlan> FEWEST_LEFT = Comparator.comparingInt(
+                    (PadPlan plan) -> plan.missing().size())
+            .thenComparingInt(plan -> plan.clash().isPresent() ? 1 : 0);
 
     /// Where a hand is: its job's place and when it is free again.
     ///
@@ -165,7 +166,7 @@ public final class Holding {
     private static final Comparator<Course> BETTER =
             Comparator.comparingInt(Course::odd).thenComparingDouble(Course::travelCm);
 
-    private PadPlan with(Set<Gear> gear) {
+    private PadPlan with(HandGear gear) {
         List<Course> courses = List.of(start());
         List<Integer> missing = new ArrayList<>();
         Map<Integer, SoreSpot> sore = new TreeMap<>();
@@ -173,7 +174,7 @@ public final class Holding {
         for (Step step : inTime()) {
             double ms = Timing.atMs(step.beat(), bpm);
             if (step.who() == Who.PARTNER) {
-                courses = fed(courses, step, ms);
+                courses = step.placed().act().isStrike() ? fed(courses, step, ms) : flinched(courses, step, ms);
                 continue;
             }
             List<Option> options = options(step, gear);
@@ -222,13 +223,38 @@ public final class Holding {
 
     /// His own strikes and the contacts of the athlete's strikes, in time; on one beat what he feeds comes
     /// first.
+    /// A flinch comes after what it answers.
     private List<Step> inTime() {
         return way.steps().stream()
-                .filter(s -> s.placed().act().isStrike())
+                .filter(s -> s.placed().act().isStrike() || isFlinch(s))
                 .sorted(Comparator.comparing(Step::beat)
-                        .thenComparingInt(s -> s.who() == Who.PARTNER ? 0 : 1)
+                        .thenComparingInt(s -> s.who() == Who.ATHLETE ? 1 : isFlinch(s) ? 2 : 0)
                         .thenComparingInt(Step::index))
                 .toList();
+    }
+
+    /// A reaction of the holder's that moves the hands.
+    private static boolean isFlinch(Step step) {
+        return step.who() == Who.PARTNER
+                && !step.placed().technique().isStrike()
+                && step.placed().technique().part() == Part.ARM
+                && !step.placed().act().feint();
+    }
+
+    /// To show another target at the flinch takes the motion of the flinch first.
+    private static List<Course> flinched(List<Course> courses, Step flinch, double ms) {
+        double free = ms + FLINCH_MS;
+        List<Course> moved = new ArrayList<>();
+        for (Course course : courses) {
+            Course now = course;
+            for (Side side : Side.values()) {
+                Job job = course.job(side);
+                now = now.with(
+                        side, new Job(flinch.index(), job.heightCm(), job.aside(), Math.max(free, job.freeMs())));
+            }
+            moved.add(now);
+        }
+        return moved;
     }
 
     private static List<Course> fed(List<Course> courses, Step feed, double ms) {
@@ -243,27 +269,50 @@ public final class Holding {
                 .toList();
     }
 
-    private List<Option> options(Step step, Set<Gear> gear) {
+    private List<Option> options(Step step, HandGear gear) {
         return options(step, step.placed().technique(), step.placed().act().level(), gear);
     }
 
-    private List<Option> options(Step step, Technique technique, Level level, Set<Gear> gear) {
+    private List<Option> options(Step step, Technique technique, Level level, HandGear gear) {
         List<Option> options = new ArrayList<>();
         for (Hold hold : holds(technique, level)) {
-            if (gear.contains(hold.gear)) {
-                Hand hand = hand(step, hold);
-                options.add(new Option(hold.gear, hand, hold.angle, false));
-                if (hold.hand.equals("either")) {
-                    Hand other = hand == Hand.LEAD ? Hand.REAR : Hand.LEAD;
-                    options.add(new Option(hold.gear, other, hold.angle, true));
-                }
-            }
+            options.addAll(options(step, hold, gear));
         }
         if (!holder.sore().isEmpty()) {
             Stance stance = stance(step);
             Zone zone = zone(step, technique, level);
             options.removeIf(option -> holder.sore().stream()
                     .anyMatch(spot -> spot.feels(option.gear, zone, stance, option.hand.sides())));
+        }
+        return options;
+    }
+
+    /// The hands that can hold so with what is on them.
+    private List<Option> options(Step step, Hold hold, HandGear gear) {
+        if (!hold.gear.takesHands()) {
+            return gear.worn().contains(hold.gear)
+                    ? List.of(new Option(hold.gear, Hand.WORN, hold.angle, false))
+                    : List.of();
+        }
+        Hand hand = hand(step, hold);
+        if (hand == Hand.BOTH) {
+            if (gear.isOnBoth(hold.gear)) {
+                return List.of(new Option(hold.gear, hand, hold.angle, false));
+            }
+            // A shield on one arm takes the kick against the body; two pads are needed otherwise.
+            return hold.gear == Gear.SHIELD
+                    ? Stream.of(Side.values())
+                            .filter(side -> gear.has(Gear.SHIELD, side))
+                            .map(side -> new Option(hold.gear, Hand.of(side), hold.angle, false))
+                            .toList()
+                    : List.of();
+        }
+        List<Option> options = new ArrayList<>();
+        for (Side side : Side.values()) {
+            boolean school = Hand.of(side) == hand;
+            if (gear.has(hold.gear, side) && (school || hold.hand.equals("either"))) {
+                options.add(new Option(hold.gear, Hand.of(side), hold.angle, !school));
+            }
         }
         return options;
     }
@@ -282,9 +331,9 @@ public final class Holding {
     /// Whether something that the holder has at hand takes this strike in the place of the one at a step.
     public static boolean takes(
             Technique technique, Level level, Step step, PlayedWay way, Setting setting, Holder holder) {
-        return !new Holding(way, setting, holder, 0)
-                .options(step, technique, level, holder.gear())
-                .isEmpty();
+        Holding holding = new Holding(way, setting, holder, 0);
+        return HandGear.choices(holder.gear()).stream()
+                .anyMatch(gear -> !holding.options(step, technique, level, gear).isEmpty());
     }
 
     private Hand hand(Step step, Hold hold) {
@@ -293,9 +342,11 @@ public final class Holding {
             case "worn" -> Hand.WORN;
             default -> {
                 Side near = arrives(step);
+                Technique strike = step.placed().technique();
                 boolean crossing = holder.jab() == JabSchool.CROSSING
                         && hold.gear == Gear.MITTS
-                        && step.placed().technique().code().equals("1")
+                        && strike.path() == Path.STRAIGHT
+                        && strike.fixedSide().equals(Optional.of(Side.LEAD))
                         && step.placed().act().level() == Level.HEAD;
                 yield Hand.of(crossing ? near.opposite() : near);
             }

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import onebeat.core.holding.Choices.Choice;
+import onebeat.core.holding.Choices.OfFree;
 import onebeat.core.holding.Choices.OfRead;
 import onebeat.core.holding.Choices.OfSet;
 import onebeat.core.notation.Half;
@@ -79,6 +80,7 @@ public final class RandomScript {
         return switch (choice) {
             case OfRead read -> odds.shares(read.number(), read.options());
             case OfSet set -> even(set.options());
+            case OfFree free -> even(free.options());
         };
     }
 
@@ -112,6 +114,8 @@ public final class RandomScript {
                         items.addAll(settled(set.line(), drawn));
                     }
                 }
+                case onebeat.core.notation.Choice free ->
+                    items.addAll(settled(free.options().get(draw(new OfFree(free), drawn)), drawn));
                 case Reads reads -> {
                     Reads.Branch branch = reads.branches().get(draw(read(reads), drawn));
                     items.add(new Half(

@@ -21,6 +21,7 @@ import onebeat.core.notation.Line;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Partner;
 import onebeat.core.notation.Reads;
+import onebeat.core.notation.Repeat;
 import onebeat.core.opening.Posture;
 import onebeat.core.opening.Stimulus;
 import onebeat.core.review.Context;
@@ -36,6 +37,9 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
     static final int MOST = 3;
 
     /// Feeds that come in place of the line's own, the usual ones first.
+    /// The cue that nothing comes.
+    private static final String NONE = "none";
+
     private static final List<String> FEEDS = List.of("1", "2", "3", "1b", "2b");
 
     Branching {
@@ -51,11 +55,18 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
     /// @param stands whether a call line has no stop
     static Optional<Branching> of(
             Line line, Context context, Repertoire repertoire, List<After> habits, Predicate<String> stands) {
-        List<Item> items = Pieces.items(line);
+        if (isSet(line)) {
+            return whole(line, context, repertoire, stands);
+        }
+        List<Item> items = line.items();
         for (int i = 0; i < items.size(); i++) {
             if (items.get(i) instanceof Reads reads) {
-                return Optional.of(own(items, i, reads));
+                return Optional.of(own(items, i, reads, habits));
             }
+        }
+        Optional<Branching> flinch = flinch(items, context, repertoire, habits, stands);
+        if (flinch.isPresent()) {
+            return flinch;
         }
         for (int i = 0; i < items.size(); i++) {
             if (i == 0 && feed(items, 0).isPresent()) {
@@ -69,6 +80,46 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
                 Optional<Branching> reactions = reactions(items, i, strike.get(), context, repertoire, habits, stands);
                 if (reactions.isPresent()) {
                     return reactions;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean isSet(Line line) {
+        return line.items().size() == 1 && line.items().getFirst() instanceof Repeat;
+    }
+
+    /// A set stays whole: it is what is done when nothing is fed; what is fed in its place is answered.
+    private static Optional<Branching> whole(
+            Line line, Context context, Repertoire repertoire, Predicate<String> stands) {
+        List<Way> ways = new ArrayList<>();
+        ways.add(new Way(NONE, Notation.print(line)));
+        for (String feed : FEEDS) {
+            if (ways.size() < MOST) {
+                add(ways, "", feed, context, repertoire, stands);
+            }
+        }
+        return ways.size() < 2
+                ? Optional.empty()
+                : Optional.of(new Branching("", ways, ways.stream().map(_ -> 1).toList()));
+    }
+
+    /// The read of a feint follows the flinch that its payoff waits for: where that flinch comes the payoff, where
+    /// another comes what it opens, and where none comes the way out (F22, J15).
+    private static Optional<Branching> flinch(
+            List<Item> items, Context context, Repertoire repertoire, List<After> habits, Predicate<String> stands) {
+        for (int i = 0; i + 1 < items.size(); i++) {
+            Optional<Act> feint = calls(items.get(i)).stream()
+                    .filter(call -> call instanceof Act act
+                            && act.feint()
+                            && act.technique().isStrike())
+                    .map(call -> (Act) call)
+                    .findFirst();
+            if (feint.isPresent()) {
+                Optional<Branching> found = reactions(items, i, feint.get(), context, repertoire, habits, stands);
+                if (found.isPresent()) {
+                    return found;
                 }
             }
         }
@@ -92,15 +143,34 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
         return odds;
     }
 
-    private static Branching own(List<Item> items, int at, Reads reads) {
+    /// The line's own read; each cue comes as often as film says after the strike before it.
+    private static Branching own(List<Item> items, int at, Reads reads, List<After> habits) {
         String after = Notation.print(new Line(items.subList(at + 1, items.size())));
         List<Way> ways = reads.branches().stream()
                 .map(b -> new Way(inside(b.cue()), (Notation.print(b.answer()) + " " + after).strip()))
                 .toList();
+        Optional<After> film = at == 0
+                ? Optional.empty()
+                : calls(items.get(at - 1)).stream()
+                        .filter(Act.class::isInstance)
+                        .map(call -> Notation.print(((Act) call).normal()))
+                        .reduce((_, last) -> last)
+                        .flatMap(words -> habits.stream()
+                                .filter(h -> h.stimulus().equals(words))
+                                .findFirst());
         return new Branching(
                 Notation.print(new Line(items.subList(0, at))),
                 ways,
-                ways.stream().map(_ -> 1).toList());
+                ways.stream().map(w -> film.map(f -> times(f, w.cue)).orElse(1)).toList());
+    }
+
+    /// How often a cue came on film; at least once, since the coach drills it.
+    private static int times(After film, String cue) {
+        return film.responses().stream()
+                .filter(f -> f.response().equals(cue))
+                .mapToInt(f -> f.share().n())
+                .findFirst()
+                .orElse(1);
     }
 
     /// What stands between the brackets.
@@ -139,7 +209,7 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
         String own = inside(feed(items, 0).orElseThrow());
         List<Way> ways = new ArrayList<>();
         ways.add(new Way(own, Notation.print(new Line(items.subList(1, items.size())))));
-        for (String feed : Stream.concat(FEEDS.stream(), Stream.of("none")).toList()) {
+        for (String feed : Stream.concat(FEEDS.stream(), Stream.of(NONE)).toList()) {
             boolean same = own.equals(feed) || own.startsWith(feed + " ");
             if (ways.size() < MOST && !same) {
                 add(ways, "", feed, context, repertoire, stands);
@@ -170,10 +240,14 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
         if (rest.isEmpty()) {
             return Optional.empty();
         }
-        List<Seen> seen = seen(strike, context, habits);
+        List<Seen> seen = new ArrayList<>(seen(strike, context, habits));
+        if (strike.feint()) {
+            seen.removeIf(one -> one.response.equals(NONE));
+            seen.add(Math.min(1, seen.size()), new Seen(NONE, 1));
+        }
         List<Way> ways = new ArrayList<>();
         List<String> owns = written.map(p -> List.of(inside(p)))
-                .orElseGet(() -> Stream.concat(Stream.of("none"), seen.stream().map(Seen::response))
+                .orElseGet(() -> Stream.concat(Stream.of(NONE), seen.stream().map(Seen::response))
                         .toList());
         owns.stream()
                 .filter(cue -> stands.test(before + " (" + cue + ") " + rest))
@@ -184,7 +258,11 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
         }
         for (Seen one : seen) {
             if (ways.size() < MOST && !one.response.equals(ways.getFirst().cue)) {
-                add(ways, before, one.response, context, repertoire, stands);
+                if (strike.feint() && one.response.equals(NONE)) {
+                    keep(ways, before, new Way(NONE, context.setting().pairing().wayOut()), stands);
+                } else {
+                    add(ways, before, one.response, context, repertoire, stands);
+                }
             }
         }
         List<Integer> weights = ways.stream()
@@ -206,12 +284,16 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
             Predicate<String> stands) {
         String out = context.setting().pairing().wayOut();
         Reply.best(before, cue, context, repertoire)
-                .map(reply -> new Way(cue, reply.words() + " " + out))
-                .filter(way -> stands.test((before + " (" + way.cue + ") " + way.answer).strip()))
-                .ifPresent(ways::add);
+                .ifPresent(reply -> keep(ways, before, new Way(cue, reply.words() + " " + out), stands));
     }
 
-    /// What he may do after a strike, the likeliest first.
+    private static void keep(List<Way> ways, String before, Way way, Predicate<String> stands) {
+        if (stands.test((before + " (" + way.cue + ") " + way.answer).strip())) {
+            ways.add(way);
+        }
+    }
+
+    /// What the partner may do after a strike, the likeliest first.
     private record Seen(String response, int weight) {}
 
     private static List<Seen> seen(Act strike, Context context, List<After> habits) {

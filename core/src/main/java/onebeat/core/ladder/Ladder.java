@@ -48,6 +48,9 @@ public record Ladder(List<Stage> stages) {
     /// Slower nobody drills.
     private static final int LEAST_BPM = 20;
 
+    /// How much slower a step is tried that does not stand at its own tempo. The program's own.
+    private static final double SLOWER = 0.9;
+
     public Ladder {
         stages = List.copyOf(stages);
     }
@@ -178,15 +181,15 @@ public record Ladder(List<Stage> stages) {
             return difficulty.of(line, Play.of(line, with.context.setting()), rung, bpm);
         }
 
-        /// A stage that stops or is no harder than the last one of another kind is left out. None is faster
-        /// than its own line allows, or than its cues can be seen and chosen between.
+        /// A stage that stops at every tempo or is no harder than the last one of another kind is left out. None is
+        /// faster than its own line allows, or than its cues can be seen and chosen between.
         private void add(Rung rung, String text, int wanted, Odds odds) {
             Optional<Line> line = line(text);
             if (line.isEmpty()) {
                 return;
             }
-            int bpm = (int) Math.min(wanted, Math.floor(fastest(line.get())));
-            if (!stands(text, rung, bpm)) {
+            int bpm = standing(text, rung, (int) Math.min(wanted, Math.floor(fastest(line.get()))));
+            if (bpm < LEAST_BPM) {
                 return;
             }
             String canonical = Notation.print(line.get());
@@ -195,6 +198,17 @@ public record Ladder(List<Stage> stages) {
             if (harder && done.add(rung + " " + canonical + " " + bpm)) {
                 stages.add(new Stage(rung, canonical, bpm, odds, hard));
             }
+        }
+
+        /// The fastest tempo up to this one at which it has no `stop`: at a fast one steps cover less and feints
+        /// come too soon. Zero where there is none.
+        private int standing(String text, Rung rung, int fastest) {
+            for (int bpm = fastest; bpm >= LEAST_BPM; bpm = (int) (bpm * SLOWER)) {
+                if (stands(text, rung, bpm)) {
+                    return bpm;
+                }
+            }
+            return 0;
         }
 
         private double fastest(Line of) {
@@ -263,11 +277,15 @@ public record Ladder(List<Stage> stages) {
                     .sum();
         }
 
-        /// How often the lead-in comes is drawn, so that nobody counts (F23, F46).
+        /// How often the lead-in comes is drawn from one to four, so that nobody counts (F23, F46). A line that has a
+        /// set already gets none: lead-ins do not nest.
         private String leadIn(List<String> parts, String reads) {
+            if (reads.contains("[")) {
+                return reads;
+            }
             for (String part : parts) {
-                String drawn = "[" + part + "]*1..3 " + reads;
-                if (!part.contains("{") && stands(drawn, Rung.RANDOM, bpm("random"))) {
+                String drawn = "[" + part + "]*1..4 " + reads;
+                if (!part.contains("{") && !part.contains("<") && stands(drawn, Rung.RANDOM, bpm("random"))) {
                     return drawn;
                 }
             }

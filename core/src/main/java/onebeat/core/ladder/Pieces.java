@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import onebeat.core.exchange.Family;
+import onebeat.core.exchange.Kind;
 import onebeat.core.notation.Act;
 import onebeat.core.notation.Half;
 import onebeat.core.notation.Item;
@@ -108,7 +109,7 @@ record Pieces(List<String> parts, Optional<String> pair, List<String> grown) {
             case Half half ->
                 half.units().getFirst().calls().getFirst() instanceof Act act
                         && (act.technique().family() == Family.FEET
-                                || act.technique().code().equals("reload"));
+                                || act.technique().kind() == Kind.RHYTHM);
             default -> false;
         };
     }

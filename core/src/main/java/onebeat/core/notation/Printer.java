@@ -20,6 +20,8 @@ final class Printer {
                 reads.branches().stream()
                         .map(b -> partner(b.cue()) + ": " + print(b.answer()))
                         .collect(Collectors.joining(" | ", "{ ", " }"));
+            case Choice choice ->
+                choice.options().stream().map(Printer::print).collect(Collectors.joining(" | ", "< ", " >"));
             case Half half -> half.units().stream().map(Printer::unit).collect(Collectors.joining("/"));
             case Named named -> '"' + named.name() + '"';
         };

@@ -6,7 +6,6 @@ import java.util.Locale;
 import java.util.Optional;
 import onebeat.core.exchange.Band;
 import onebeat.core.exchange.Intent;
-import onebeat.core.exchange.Kind;
 import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Technique;
 import onebeat.core.notation.Notation.OwnReading;
@@ -117,6 +116,7 @@ final class Reader {
             case '@' -> range();
             case '[' -> set();
             case '{' -> reads();
+            case '<' -> choice();
             default -> {
                 Optional<Named> named = named();
                 yield named.isPresent() ? named.get() : half();
@@ -187,6 +187,22 @@ final class Reader {
         expect('}', "| and another cue, or } to close the reads");
         depth--;
         return new Reads(branches, since(start));
+    }
+
+    private Choice choice() {
+        int start = at;
+        descend(start);
+        List<Line> options = new ArrayList<>();
+        do {
+            at++;
+            options.add(line());
+        } while (peek() == '|');
+        if (options.size() < 2) {
+            throw unexpected("| and another way to go on");
+        }
+        expect('>', "| and another way, or > to close the choice");
+        depth--;
+        return new Choice(options, since(start));
     }
 
     private void descend(int start) {
@@ -311,9 +327,7 @@ final class Reader {
     }
 
     private void checkFeint(int start, Technique technique, Intent intent) {
-        boolean allowed = technique.kind() == Kind.STRIKE
-                || List.of("in", "switch", "tie").contains(technique.code());
-        if (!allowed) {
+        if (!technique.traits().feintable()) {
             throw stop(since(start), "a strike, in, switch or tie behind ~");
         }
         if (intent == Intent.FULL) {
@@ -441,7 +455,7 @@ final class Reader {
     }
 
     private boolean atLineEnd() {
-        return at >= text.length() || peek() == ']' || peek() == '|' || peek() == '}';
+        return at >= text.length() || peek() == ']' || peek() == '|' || peek() == '}' || peek() == '>';
     }
 
     /// The next character, or NUL past the end; a NUL in the text itself is no character of any line.

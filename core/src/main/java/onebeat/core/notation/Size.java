@@ -48,6 +48,12 @@ record Size(long actions, long ways, int depth) {
                         .reduce(Size::or)
                         .orElse(NOTHING)
                         .nested();
+            case Choice choice ->
+                choice.options().stream()
+                        .map(Size::of)
+                        .reduce(Size::or)
+                        .orElse(NOTHING)
+                        .nested();
             case Half half ->
                 half.units().stream()
                         .flatMap(u -> u.calls().stream())

@@ -9,8 +9,11 @@ import java.util.List;
 /// @param liver whether the liver lies there
 /// @param value 0 covered, 1 wide open
 /// @param exposure how exposed the striker is while he throws it, 0 to 1
+/// @param effect what it is worth: power times the strike's worth times that of the zone, a full cross to the head
+///     being 1
 /// @param credits what earlier actions gave it, the largest first
-public record Opening(int step, Zone zone, boolean liver, double value, double exposure, List<Credit> credits) {
+public record Opening(
+        int step, Zone zone, boolean liver, double value, double exposure, double effect, List<Credit> credits) {
 
     public Opening {
         credits = List.copyOf(credits);

@@ -6,19 +6,26 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import onebeat.core.play.Impact;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
+import org.jspecify.annotations.Nullable;
 
 /// The openings of all strikes of the athlete along one way through a line, and what the way exposes.
 ///
 /// @param byStep by the index of the strike
 /// @param exposures how exposed the athlete is at each strike and hold of his, by its index
+/// @param fedExposure the sum of what the fed strikes expose by how each is met
 /// @param endExposure how exposed he stands the beat after his last action
 /// @param exposure of the whole way, 0 to 1
 public record Openings(
-        Map<Integer, Opening> byStep, Map<Integer, Double> exposures, double endExposure, double exposure) {
+        Map<Integer, Opening> byStep,
+        Map<Integer, Double> exposures,
+        double fedExposure,
+        double endExposure,
+        double exposure) {
 
     /// A credit smaller than this is no reason.
     private static final double LEAST_CREDIT = 1e-9;
@@ -45,14 +52,14 @@ public record Openings(
 
     private static Openings of(
             PlayedWay way, Setting setting, PartnerModel model, int seenBefore, boolean withCredits) {
-        Watching watching = new Watching(way, model, seenBefore);
-        Watching.Seen whole = watching.run(Watching.NOBODY);
-        Map<Integer, List<Credit>> credits = withCredits ? credits(way, watching, whole) : Map.of();
-        Exposure exposure = new Exposure(way, setting, model, whole);
+        OpponentSimulation simulation = new OpponentSimulation(way, setting, model, seenBefore, withCredits);
+        OpponentSimulation.Seen whole = simulation.run();
+        Map<Integer, List<Credit>> credits = withCredits ? credits(way, model, simulation, whole) : Map.of();
+        Exposure exposure = new Exposure(way, setting, model, simulation, whole);
         Map<Integer, Double> exposures = exposure.byStep();
         Map<Integer, Opening> byStep = new HashMap<>();
         way.strikesOf(Who.ATHLETE).forEach(step -> {
-            Zone zone = watching.zone(step);
+            Zone zone = simulation.zone(step);
             byStep.put(
                     step.index(),
                     new Opening(
@@ -61,26 +68,31 @@ public record Openings(
                             zone.isLiver(way.at(step.beat()).partner().stance()),
                             whole.opening(step.index()),
                             exposures.getOrDefault(step.index(), 0.0),
+                            step.impact().map(Impact::power).orElse(0.0) * whole.worth(step.index()),
                             credits.getOrDefault(step.index(), List.of())));
         });
-        return new Openings(byStep, exposures, exposure.end(), exposure.ofWay(exposures));
+        return new Openings(byStep, exposures, exposure.fed(), exposure.end(), exposure.ofWay(exposures));
     }
 
-    private static Map<Integer, List<Credit>> credits(PlayedWay way, Watching watching, Watching.Seen whole) {
+    private static Map<Integer, List<Credit>> credits(
+            PlayedWay way, PartnerModel model, OpponentSimulation simulation, OpponentSimulation.Seen whole) {
         Map<Integer, List<Credit>> credits = new HashMap<>();
         List<Step> strikes = way.strikesOf(Who.ATHLETE).toList();
         List<Step> asked =
                 way.steps().subList(0, Math.min(MOST_CREDITED, way.steps().size()));
         for (Step earlier : asked) {
-            if (!watching.moves(earlier)) {
+            if (!simulation.moves(earlier)) {
                 continue;
             }
-            Watching.Seen without = watching.run(earlier.index());
+            OpponentSimulation.Seen without = simulation.runWithout(earlier.index(), whole);
             for (Step strike : strikes) {
-                double gain = whole.opening(strike.index()) - without.opening(strike.index());
-                if (strike.index() != earlier.index() && Math.abs(gain) > LEAST_CREDIT) {
-                    credits.computeIfAbsent(strike.index(), _ -> new ArrayList<>())
-                            .add(new Credit(earlier.index(), gain));
+                int at = strike.index();
+                double gain = whole.opening(at) - without.opening(at);
+                if (at != earlier.index() && Math.abs(gain) > LEAST_CREDIT) {
+                    Optional<Posture> by = gain > 0
+                            ? opener(model, whole.before(at), without.before(at), simulation.zone(strike))
+                            : Optional.empty();
+                    credits.computeIfAbsent(at, _ -> new ArrayList<>()).add(new Credit(earlier.index(), gain, by));
                 }
             }
         }
@@ -88,6 +100,35 @@ public record Openings(
                 .forEach(list ->
                         list.sort(Comparator.comparingDouble(Credit::gain).reversed()));
         return credits;
+    }
+
+    /// The posture that an action made likelier and that covers the zone least for it; empty where it is no posture
+    /// that gave the credit.
+    private static Optional<Posture> opener(
+            PartnerModel model, double @Nullable [] with, double @Nullable [] without, Zone zone) {
+        if (with == null || without == null) {
+            return Optional.empty();
+        }
+        Posture best = Posture.GUARD;
+        double most = LEAST_SHIFT;
+        double atGuard = model.coverage(PartnerModel.index(Posture.GUARD), zone);
+        for (Posture posture : Posture.values()) {
+            double shift = PostureVector.odds(with, posture) - PostureVector.odds(without, posture);
+            double opens = shift * (atGuard - model.coverage(PartnerModel.index(posture), zone));
+            if (opens > most) {
+                most = opens;
+                best = posture;
+            }
+        }
+        return best == Posture.GUARD ? Optional.empty() : Optional.of(best);
+    }
+
+    /// A posture that opens less than this gave no credit.
+    private static final double LEAST_SHIFT = 0.005;
+
+    /// Nothing known of a way.
+    public static Openings none() {
+        return new Openings(Map.of(), Map.of(), 0, 0, 0);
     }
 
     /// The opening of a strike of the athlete's that is meant to land.

@@ -18,7 +18,7 @@ import onebeat.core.exchange.Target;
 import onebeat.core.exchange.Technique;
 import org.jspecify.annotations.Nullable;
 
-/// What is known of the other man: how he reacts, what each posture covers, and the numbers of belief and
+/// What is known of the partner: the reactions, what each posture covers, and the numbers of belief and
 /// memory. The shipped tables are common practice; each number can be changed by itself.
 public final class PartnerModel {
 
@@ -28,7 +28,9 @@ public final class PartnerModel {
         REACTIONS,
         NUMBERS,
         AFTER_DEFENCE,
-        EXPOSURE
+        EXPOSURE,
+        LEFT_OPEN,
+        ZONES
     }
 
     private static final Map<String, String> SHOWN = shown();
@@ -40,6 +42,8 @@ public final class PartnerModel {
     private final double[] busy = new double[Posture.values().length];
     private final Map<String, Map<Level, double[][]>> reactions = new HashMap<>();
     private final Map<String, Double> numbers = new HashMap<>();
+    private final LeftOpen leftOpen;
+    private final ZoneWorth zones;
 
     /// What was seen, added to the tables.
     ///
@@ -54,8 +58,14 @@ public final class PartnerModel {
     private PartnerModel(Map<Name, NumberTable> tables, Film film) {
         this.tables = tables;
         this.film = film;
+        readNumbers();
         cover();
         react();
+        this.leftOpen = new LeftOpen(table(Name.LEFT_OPEN));
+        this.zones = new ZoneWorth(table(Name.ZONES), number("adds_up_most"));
+    }
+
+    private void readNumbers() {
         for (Name name : new Name[] {Name.NUMBERS, Name.EXPOSURE}) {
             NumberTable table = table(name);
             table.rows().forEach(row -> numbers.put(row, table.value(row)));
@@ -74,6 +84,8 @@ public final class PartnerModel {
         tables.put(Name.NUMBERS, NumberTable.read("numbers.csv", "number", Set.of("meaning")));
         tables.put(Name.AFTER_DEFENCE, NumberTable.read("after_defence.csv", "defence", Set.of()));
         tables.put(Name.EXPOSURE, NumberTable.read("exposure.csv", "number", Set.of("meaning")));
+        tables.put(Name.LEFT_OPEN, NumberTable.read("left_open.csv", "after", Set.of()));
+        tables.put(Name.ZONES, NumberTable.read("zones.csv", "zone", Set.of()));
         return Collections.unmodifiableMap(tables);
     }
 
@@ -123,18 +135,30 @@ public final class PartnerModel {
         return known;
     }
 
-    /// Of his reactions to an action the one that opens a zone most: likely, and less covered than his
-    /// guard. Empty where none opens it.
+    /// Of the reactions to an action the one that opens a zone most: likely, and less covered than the guard. Empty
+    /// where none opens it.
     public Optional<Posture> opener(Stimulus stimulus, Zone zone) {
+        return openers(stimulus, zone).stream().findFirst();
+    }
+
+    /// The reactions to an action that open a zone, the one that opens it most first.
+    public List<Posture> openers(Stimulus stimulus, Zone zone) {
         return Catalogue.standard()
                 .byCode(stimulus.code())
                 .flatMap(t -> reaction(t, stimulus.level(), stimulus.arrives()))
-                .flatMap(odds -> Arrays.stream(Posture.values())
-                        .filter(p -> p != Posture.GUARD && odds[index(p)] * opens(p, zone) > 0)
-                        .max(Comparator.comparingDouble(p -> odds[index(p)] * opens(p, zone))));
+                .map(odds -> Arrays.stream(Posture.values())
+                        .filter(p -> p != Posture.GUARD && odds[index(p)] * open(p, zone) > 0)
+                        .sorted(Comparator.comparingDouble(p -> -odds[index(p)] * open(p, zone)))
+                        .toList())
+                .orElse(List.of());
     }
 
-    private double opens(Posture posture, Zone zone) {
+    /// Whether a zone is less covered in a posture than at guard.
+    public boolean opens(Posture posture, Zone zone) {
+        return open(posture, zone) > 0;
+    }
+
+    private double open(Posture posture, Zone zone) {
         return coverage(index(Posture.GUARD), zone) - coverage(index(posture), zone);
     }
 
@@ -154,7 +178,7 @@ public final class PartnerModel {
                 int posture = index(Posture.of(row, side));
                 double[] zones = new double[Zone.values().length];
                 for (Zone zone : Zone.values()) {
-                    Zone told = isSided(row) && side == Side.REAR ? zone.mirrored() : zone;
+                    Zone told = Posture.isSided(row) && side == Side.REAR ? zone.mirrored() : zone;
                     zones[index(zone)] =
                             clamp(table.at(new NumberTable.Cell(row, told.name().toLowerCase(Locale.ROOT))));
                 }
@@ -164,10 +188,6 @@ public final class PartnerModel {
         }
     }
 
-    private static boolean isSided(String word) {
-        return word.equals("block") || word.equals("tuck") || word.equals("parry");
-    }
-
     static double clamp(double share) {
         return Math.clamp(share, 0.0, 1.0);
     }
@@ -175,6 +195,10 @@ public final class PartnerModel {
     /// How far a posture covers a zone, 0 to 1.
     double coverage(int posture, Zone zone) {
         return coverage[posture][index(zone)];
+    }
+
+    double coverage(int posture, int zone) {
+        return coverage[posture][zone];
     }
 
     /// How little he can answer from a posture, 0 to 1.
@@ -270,10 +294,14 @@ public final class PartnerModel {
         return table(Name.AFTER_DEFENCE).at(new NumberTable.Cell(defence.code(), "delay_ms"));
     }
 
-    /// The share of a striking hand's absence that is left a beat after this defence met it.
-    double keepAfter(Technique defence) {
-        return Optional.ofNullable(table(Name.AFTER_DEFENCE).row(defence.code()).get("keep"))
-                .orElseGet(() -> number("away_keep"));
+    /// What a strike leaves open on the body of the one who threw it.
+    LeftOpen leftOpen() {
+        return leftOpen;
+    }
+
+    /// What it is worth to land in a zone.
+    public ZoneWorth zones() {
+        return zones;
     }
 
     @SuppressWarnings("EnumOrdinal") // the place in the arrays that this class lays out itself

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import onebeat.core.exchange.Phrases;
-import onebeat.core.notation.Act;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
@@ -43,38 +42,45 @@ public final class Why {
         }
         Step strike = way.steps().get(opening.step());
         String because = reasons.stream()
-                .map(c -> reason(way.steps().get(c.step()), strike, c.gain()))
+                .map(c -> reason(way, way.steps().get(c.step()), strike, c))
                 .reduce((a, b) -> TEXTS.say("and", a, b))
                 .orElseThrow();
         String open = String.format(Locale.ROOT, "%.2f", opening.value());
         return Optional.of(capital(TEXTS.say("sentence", zone, open, because)));
     }
 
-    private static String reason(Step step, Step strike, double gain) {
-        Act act = step.placed().act();
-        String beat = step.beat().words();
-        return TEXTS.say(kind(step, strike), act.technique().name(), beat, String.format(Locale.ROOT, "%+.2f", gain));
+    /// What somebody does in a posture, as the end of a sentence: `covers high`.
+    public static String does(Posture posture) {
+        return TEXTS.say("does." + posture);
     }
 
-    private static String kind(Step step, Step strike) {
-        Act act = step.placed().act();
+    /// What somebody is made to do: `cover high`.
+    public static String make(Posture posture) {
+        return TEXTS.say("make." + posture);
+    }
+
+    private static String reason(PlayedWay way, Step step, Step strike, Credit credit) {
+        String name = step.placed().act().technique().name();
+        String beat = step.beat().words();
+        String gain = String.format(Locale.ROOT, "%+.2f", credit.gain());
         if (step.who() == Who.PARTNER) {
-            return act.isStrike() ? "fed" : "told";
+            return step.placed().act().isStrike()
+                    ? TEXTS.say("fed", name, beat, gain)
+                    : credit.by()
+                            .map(p -> TEXTS.say("told", name, beat, gain, does(p)))
+                            .orElseGet(() -> TEXTS.say("told.plain", name, beat, gain));
         }
-        if (act.feint()) {
-            return "feint";
+        boolean meets = step.placed().meets().isPresent()
+                && way.steps().get(step.placed().meets().getAsInt()).who() == Who.PARTNER;
+        if (meets) {
+            return TEXTS.say("met", name, beat, gain);
         }
-        if (!act.technique().isStrike()) {
-            return "other";
+        boolean taught = strike.beat().since(step.beat()) > TAUGHT_BEATS;
+        if (taught || credit.by().isEmpty()) {
+            return TEXTS.say(taught && step.placed().technique().isStrike() ? "again" : "other", name, beat, gain);
         }
-        if (strike.beat().since(step.beat()) > TAUGHT_BEATS) {
-            return "again";
-        }
-        return switch (act.level()) {
-            case HEAD -> "head";
-            case BODY, NONE -> "body";
-            case LEG, CALF -> "leg";
-        };
+        String key = step.placed().act().feint() ? "by.feint" : "by";
+        return TEXTS.say(key, name, beat, gain, make(credit.by().get()));
     }
 
     private static String capital(String words) {

@@ -1,5 +1,6 @@
 package onebeat.core.opening;
 
+import onebeat.core.exchange.Arrival;
 import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.exchange.Path;
@@ -43,7 +44,7 @@ public enum Zone {
                     yield pairing == Pairing.SAME ? REAR_LEG : LEAD_THIGH_OUT;
                 }
                 boolean outside = (side == Side.REAR) == (pairing == Pairing.SAME);
-                yield outside && !strike.code().equals("inlow") ? LEAD_THIGH_OUT : LEAD_THIGH_IN;
+                yield outside && strike.arrival() != Arrival.LEAD ? LEAD_THIGH_OUT : LEAD_THIGH_IN;
             }
         };
     }

@@ -95,17 +95,6 @@ public record Body(Stance stance, double turn, double weight, double height, Map
         return end < 0 ? Math.max(now, strength) : now;
     }
 
-    /// What a strike has behind it when it starts from this body.
-    ///
-    /// @param room the share of the distance it needs that it has; 1 where there is enough
-    public Impact impact(Act act, double room) {
-        Ends ends = endsOf(act);
-        DriveShares shares = act.technique().drive();
-        double drive = drive(ends, shares);
-        double whole = room * (shares.limbAlone() + (1 - shares.limbAlone()) * drive);
-        return new Impact(drive, whole * factorOf(act), Grade.of(whole), room);
-    }
-
     /// The share of its full travel that is still ahead of a strike with these ends.
     double drive(Ends ends, DriveShares shares) {
         return shares.turn() * travel(turn, ends.turn())

@@ -23,9 +23,15 @@ final class BodyNumbers {
     static final double STANCE_HALF_WIDTH = TABLE.get("stance_half_width");
     static final double MOST_GAP_CM = TABLE.get("most_gap_cm");
     static final double TURN_LEFT_PER_BEAT = TABLE.get("turn_left_per_beat");
-    static final double LEAST_STEPS = TABLE.get("least_steps");
+    static final double FIGHT_BEAT_MS = TABLE.get("fight_beat_ms");
+    static final double STEP_MS = TABLE.get("step_ms");
+    static final double FEINT_STEP = TABLE.get("feint_step");
+    static final double BACK_STEP = TABLE.get("back_step");
     static final double MOST_STEPS = TABLE.get("most_steps");
     static final double LANDS_FORWARD_CM = TABLE.get("lands_forward_cm");
+
+    static final double ANSWER_STEP = TABLE.get("answer_step");
+    static final double LEAVING = TABLE.get("leaving");
 
     private BodyNumbers() {}
 }

@@ -8,9 +8,7 @@ import java.util.Set;
 import onebeat.core.exchange.Band;
 import onebeat.core.exchange.GapChange;
 import onebeat.core.exchange.Kind;
-import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Pairing;
-import onebeat.core.exchange.Ranges;
 import onebeat.core.exchange.Reach;
 import onebeat.core.exchange.Side;
 import onebeat.core.exchange.StanceEffect;
@@ -18,14 +16,16 @@ import onebeat.core.exchange.Technique;
 
 /// Moves both fighters over the floor.
 ///
-/// Whoever strikes, ties or walks steps by himself as far as his target asks and his usual step allows;
-/// what is short of it is told and then walked, so that one step too few is found once and not at every
-/// action after it.
+/// Whoever strikes or ties steps along as far as the target asks and the time allows; what the athlete is short of is
+/// told and then walked, so that one step too few is found once and not at every action after it.
 final class FloorPlay {
 
     private final Setting setting;
     private final Map<Who, Footing> feet = new EnumMap<>(Who.class);
     private final Map<Who, Beat> lastActed = new EnumMap<>(Who.class);
+
+    /// Who has met a strike with the action just done.
+    private final Set<Who> met = EnumSet.noneOf(Who.class);
 
     /// Who has just kicked, or shown a kick: the foot lands in front, as the next fist lands (F6).
     private final Set<Who> kicked = EnumSet.noneOf(Who.class);
@@ -71,7 +71,7 @@ final class FloorPlay {
         return feet(Who.ATHLETE).axis().distanceTo(feet(Who.PARTNER).axis());
     }
 
-    /// Whoever was walked around turns back to the other man as the beats go by.
+    /// Whoever was walked around turns back to the other as the beats go by.
     void pass(double beats) {
         double left = StrictMath.pow(BodyNumbers.TURN_LEFT_PER_BEAT, beats);
         for (Who who : Who.values()) {
@@ -80,7 +80,7 @@ final class FloorPlay {
     }
 
     void range(Band band) {
-        nearer(Who.ATHLETE, gapCm() - setting.ranges(Who.ATHLETE).middleCm(band));
+        step(Who.ATHLETE, gapCm() - setting.ranges(Who.ATHLETE).middleCm(band));
     }
 
     /// Moves whoever does this action; tells by how many centimetres it fell short.
@@ -88,60 +88,112 @@ final class FloorPlay {
         Who who = placed.who();
         double beats = Optional.ofNullable(lastActed.get(who))
                 .map(placed.beat()::since)
-                .orElse(1.0);
+                .orElse(FIRST);
         return act(placed, beats);
     }
 
-    /// The same with so many beats since the last action of his.
+    /// The same with so many beats since the last action of the same fighter; below 0 for the first one.
     double act(Placed placed, double beats) {
         Who who = placed.who();
         Technique technique = placed.technique();
-        if (technique.kind() != Kind.REACTION) {
+        if (technique.kind() != Kind.REACTION && technique.kind() != Kind.RHYTHM) {
+            if (kicked.contains(who)) {
+                feet.put(who, feet(who).leadFootOut(0));
+            }
             feet.put(who, feet(who).facing(feet(who.other())));
             lastActed.put(who, placed.beat());
         }
-        double shortBy =
-                placed.act().feint() ? 0 : stepTo(who, technique, placed.act().level(), beats);
+        double shortBy = stepTo(placed, beats);
+        if (placed.meets().isPresent()) {
+            met.add(who);
+        } else {
+            met.remove(who);
+        }
         if (technique.isLegStrike()) {
             kicked.add(who);
         } else if (technique.kind() != Kind.REACTION) {
             kicked.remove(who);
         }
+        move(placed, beats);
+        return shortBy;
+    }
+
+    /// What an action does to the gap, the angle and the stance by itself; a feint carries a part of its step.
+    private void move(Placed placed, double beats) {
+        Who who = placed.who();
+        Technique technique = placed.technique();
+        double share = placed.act().feint() ? BodyNumbers.FEINT_STEP : 1;
+        if (technique.gap() instanceof GapChange.By(double cm)) {
+            step(who, -cm * share * timeFor(technique, beats));
+        } else if (!placed.act().feint()) {
+            step(who, Math.max(0, gapCm() - setting.ranges(Who.ATHLETE).middleCm(Band.CLINCH)));
+        }
         if (!placed.act().feint()) {
-            if (technique.gap() instanceof GapChange.By(double cm)) {
-                nearer(who, -cm);
-            } else {
-                nearer(who, Math.max(0, gapCm() - setting.ranges(Who.ATHLETE).middleCm(Band.CLINCH)));
-            }
             FloorMove.of(technique).ifPresent(move -> around(who, move));
             if (technique.stance() == StanceEffect.CHANGE) {
                 feet.put(who, feet(who).otherStance());
             }
         }
-        return shortBy;
     }
 
-    private double stepTo(Who who, Technique technique, Level level, double beats) {
-        Ranges ranges = setting.ranges(who);
-        Optional<Double> reach = ranges.reachCm(technique, level);
+    /// The share of a written step that there is time for. What is joined or comes first has its own time.
+    private double timeFor(Technique technique, double beats) {
+        double needs = technique.motion().contactMs();
+        return beats <= 0 || needs <= 0 ? 1 : Math.min(1, setting.pace().ms(beats) / needs);
+    }
+
+    /// How many of its usual steps a strike has time for. What is joined or comes first takes one; an answer on the
+    /// beat of the strike that is met has less.
+    private double steps(Who who, double beats) {
+        if (beats == 0 && met.contains(who)) {
+            return BodyNumbers.ANSWER_STEP;
+        }
+        return beats <= 0 ? 1 : Math.min(BodyNumbers.MOST_STEPS, setting.pace().ms(beats) / BodyNumbers.STEP_MS);
+    }
+
+    /// Steps as far as the target asks and the time allows: nearer where it is too far, back a little where
+    /// there is too little room. The athlete then stands where the line wants it; a partner whose strike falls
+    /// short stays short.
+    private double stepTo(Placed placed, double beats) {
+        Who who = placed.who();
+        Technique technique = placed.technique();
+        Optional<Double> reach =
+                setting.ranges(who).reachCm(technique, placed.act().level());
         if (reach.isEmpty()) {
             return 0;
         }
+        Optional<Reach> row = Reach.of(technique);
+        double usual = row.map(Reach::stepCm).orElse(0.0) * steps(who, beats);
         double missing = gapCm() - reach.get();
-        if (missing <= 0) {
+        if (placed.act().feint()) {
+            carry(who, Math.clamp(missing, 0, usual * BodyNumbers.FEINT_STEP));
             return 0;
         }
-        double steps = beats <= 0 ? 1 : Math.clamp(beats, BodyNumbers.LEAST_STEPS, BodyNumbers.MOST_STEPS);
-        double allowed = Reach.of(technique).map(Reach::stepCm).orElse(0.0) * steps
-                + (kicked.contains(who) ? BodyNumbers.LANDS_FORWARD_CM : 0);
-        nearer(who, missing);
+        if (missing <= 0) {
+            double wanted = row.map(Reach::leastShare).orElse(0.0) * reach.get() - gapCm();
+            carry(who, -Math.clamp(wanted, 0, usual * BodyNumbers.BACK_STEP));
+            return 0;
+        }
+        double allowed = usual + (kicked.contains(who) ? BodyNumbers.LANDS_FORWARD_CM : 0);
+        carry(who, who == Who.PARTNER ? Math.min(missing, allowed) : missing);
         return Math.max(0, missing - allowed - ROUNDING_CM);
     }
+
+    private static final double FIRST = -1;
 
     /// What two ways of adding the same lengths may differ by.
     private static final double ROUNDING_CM = 1e-6;
 
-    private void nearer(Who who, double cm) {
+    /// A written step: the feet take their usual places again.
+    private void step(Who who, double cm) {
+        if (cm != 0) {
+            carry(who, cm);
+            feet.put(who, feet(who).leadFootOut(0));
+        }
+    }
+
+    /// The step that goes with a strike leaves the lead foot where it was set (F13).
+    private void carry(Who who, double cm) {
         double nearest = setting.ranges(who).nearestCm();
         double gap = gapCm();
         double to = Math.clamp(gap - cm, Math.min(nearest, gap), Math.max(BodyNumbers.MOST_GAP_CM, gap));
@@ -152,9 +204,9 @@ final class FloorPlay {
         Footing own = feet(who);
         Footing other = feet(who.other());
         if (move.aroundDeg() != 0) {
-            own = own.around(other, move.aroundDeg(), toward(who, move));
+            own = own.around(other, move.aroundDeg(), toward(who, move)).leadFootOut(0);
         }
-        feet.put(who, own.leadFootOut(move.leadOutCm()));
+        feet.put(who, move.leadOutCm() == 0 ? own : own.leadFootOut(move.leadOutCm()));
     }
 
     private Side toward(Who who, FloorMove move) {

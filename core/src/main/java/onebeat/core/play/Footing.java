@@ -83,11 +83,11 @@ public record Footing(Spot axis, double facing, int handed, double leadOut, doub
         return new Footing(axis, to + error * left, handed, leadOut, heightCm);
     }
 
-    /// Nearer to the other by so many centimetres; negative is back. Feet that move take their usual places again.
+    /// Nearer to the other by so many centimetres; negative is back. The lead foot keeps its place beside the line.
     Footing nearer(Footing other, double cm) {
         return cm == 0
                 ? this
-                : new Footing(axis.plus(Spot.polar(cm, axis.bearingTo(other.axis))), facing, handed, 0, heightCm);
+                : new Footing(axis.plus(Spot.polar(cm, axis.bearingTo(other.axis))), facing, handed, leadOut, heightCm);
     }
 
     /// Around the other by so many degrees, toward the own lead or rear side, facing him.

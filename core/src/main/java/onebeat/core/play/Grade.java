@@ -6,7 +6,8 @@ public enum Grade {
     PART,
     ARM;
 
-    static Grade of(double power) {
+    /// The grade of a power before intent.
+    public static Grade of(double power) {
         if (power >= BodyNumbers.FULL_FROM) {
             return FULL;
         }

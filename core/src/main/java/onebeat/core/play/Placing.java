@@ -1,11 +1,7 @@
 package onebeat.core.play;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Deque;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import onebeat.core.exchange.Level;
@@ -15,6 +11,7 @@ import onebeat.core.exchange.SideRule;
 import onebeat.core.exchange.Technique;
 import onebeat.core.notation.Act;
 import onebeat.core.notation.Call;
+import onebeat.core.notation.Choice;
 import onebeat.core.notation.Half;
 import onebeat.core.notation.Line;
 import onebeat.core.notation.Named;
@@ -27,27 +24,31 @@ import onebeat.core.notation.Repeat;
 import onebeat.core.notation.Span;
 import onebeat.core.notation.Unit;
 
-/// Lays the actions of a line on beats.
+/// Lays the actions of a line on beats, and binds each defence to the strike that it meets.
 ///
 /// Items follow one another by a beat; a strike takes its counts; a partner's reaction takes no time and
-/// stands on the athlete's beat before it. A defence stands on the beat of the strike that it meets: after
-/// a run of strikes the other man's defences that follow meet them in order, until something comes that is
-/// no defence.
+/// stands on the athlete's beat before it. A defence stands on the beat of the strike that it meets.
+///
+/// The athlete's defences meet the partner's run of strikes in order. A partner's defence belongs to what
+/// caused it: the athlete's last strike or feint that it can meet by path, level, side and time and that
+/// nothing has met yet; several in a row keep their order. One that can meet nothing is a posture and stands
+/// where a reaction would (J4).
 public final class Placing {
 
     private final Pairing pairing;
     private final String wayBranch;
     private final List<Placed> placed = new ArrayList<>();
     private final List<Way.Mark> marks = new ArrayList<>();
-    private final Map<Who, Run> toMeet = new EnumMap<>(Who.class);
+    private final Run fed = new Run();
+    private final List<Integer> thrown = new ArrayList<>();
     private Beat next = Beat.START;
     private Optional<Beat> lastAthlete = Optional.empty();
     private int unit;
 
-    /// Strikes of the other man that can still be met, and whether the meeting has begun: a strike after
+    /// Strikes of the partner that can still be met, and whether the meeting has begun: a strike after
     /// that begins a new run.
     private static final class Run {
-        private final Deque<Integer> strikes = new ArrayDeque<>();
+        private final List<Integer> strikes = new ArrayList<>();
         private boolean begun;
 
         void add(int strike) {
@@ -66,8 +67,6 @@ public final class Placing {
     private Placing(Pairing pairing, String wayBranch) {
         this.pairing = pairing;
         this.wayBranch = wayBranch;
-        toMeet.put(Who.ATHLETE, new Run());
-        toMeet.put(Who.PARTNER, new Run());
     }
 
     /// Every way through the line, in the order of its branches; drawn sets by their longest run.
@@ -90,12 +89,13 @@ public final class Placing {
         for (Unrolling.Flat flat : flats) {
             switch (flat.item()) {
                 case Pause _ -> {
-                    toMeet.values().forEach(Run::close);
+                    fed.close();
+                    thrown.clear();
                     next = next.plusHalves(2);
                 }
                 case RangeMark mark -> marks.add(new Way.Mark(placed.size(), mark.band()));
                 case Half half -> half(half, flat);
-                case Repeat _, Reads _, Named _ -> throw new IllegalStateException("not unrolled");
+                case Repeat _, Reads _, Choice _, Named _ -> throw new IllegalStateException("not unrolled");
             }
         }
         return new Way(wayBranch, placed, marks, next.halves() / 2);
@@ -140,12 +140,8 @@ public final class Placing {
         if (acts.isEmpty()) {
             return new UnitPlace(at, takesTime);
         }
-        Run run = run(Who.ATHLETE);
-        boolean meeting = !run.strikes.isEmpty() && acts.stream().anyMatch(Placing::canMeet);
-        OptionalInt met = OptionalInt.empty();
-        if (meeting) {
-            met = OptionalInt.of(run.strikes.removeFirst());
-            run.begun = true;
+        OptionalInt met = metBy(acts);
+        if (met.isPresent()) {
             at = placed.get(met.getAsInt()).beat();
         } else if (alone) {
             at = at.plusHalves(2 * (countsOf(acts.getFirst()) - 1));
@@ -156,10 +152,30 @@ public final class Placing {
             add(Who.ATHLETE, act, at, counts, canMeet(act) ? met : OptionalInt.empty(), flat);
         }
         lastAthlete = Optional.of(at);
-        if (!meeting) {
-            run.close();
+        if (met.isEmpty()) {
+            fed.close();
         }
         return new UnitPlace(at, true);
+    }
+
+    /// The first strike of the run that one of these actions can meet; where none can, the first, so that the
+    /// wrong defence is told. What comes before it in the run is past.
+    private OptionalInt metBy(List<Act> acts) {
+        List<Act> defences = acts.stream().filter(Placing::canMeet).toList();
+        if (fed.strikes.isEmpty() || defences.isEmpty()) {
+            return OptionalInt.empty();
+        }
+        int at = 0;
+        for (int i = fed.strikes.size() - 1; i >= 0; i--) {
+            Act strike = placed.get(fed.strikes.get(i)).act();
+            if (defences.stream().anyMatch(d -> d.technique().meets(strike.technique(), strike.level()))) {
+                at = i;
+            }
+        }
+        int strike = fed.strikes.get(at);
+        fed.strikes.subList(0, at + 1).clear();
+        fed.begun = true;
+        return OptionalInt.of(strike);
     }
 
     /// The counts that an action behind `/`, or one joined to the partner's, has: from the own action
@@ -180,11 +196,11 @@ public final class Placing {
         Beat at = nominal;
         Beat last = nominal;
         boolean takesTime = false;
-        Run run = run(Who.PARTNER);
-        for (PartnerItem item : partner.items()) {
-            switch (item) {
+        List<PartnerItem> items = partner.items();
+        for (int i = 0; i < items.size(); i++) {
+            switch (items.get(i)) {
                 case Pause _ -> {
-                    run.close();
+                    thrown.clear();
                     last = at;
                     at = at.plusHalves(2);
                     takesTime = true;
@@ -193,13 +209,13 @@ public final class Placing {
                 when act.technique().isReaction() ->
                     add(Who.PARTNER, act, lastAthlete.orElse(nominal), 1, OptionalInt.empty(), flat);
                 case Act act
-                when canMeet(act) && !run.strikes.isEmpty() -> {
-                    int strike = run.strikes.removeFirst();
-                    run.begun = true;
-                    add(Who.PARTNER, act, placed.get(strike).beat(), 1, OptionalInt.of(strike), flat);
+                when canMeet(act) -> {
+                    List<Act> row = defences(items.subList(i, items.size()));
+                    react(row, nominal, flat);
+                    i += row.size() - 1;
                 }
                 case Act act -> {
-                    run.close();
+                    thrown.clear();
                     at = at.plusHalves(2 * (countsOf(act) - 1));
                     add(Who.PARTNER, act, at, countsOf(act), OptionalInt.empty(), flat);
                     last = at;
@@ -209,6 +225,56 @@ public final class Placing {
             }
         }
         return new UnitPlace(last, takesTime);
+    }
+
+    /// The defences that follow one another from here on.
+    private static List<Act> defences(List<PartnerItem> items) {
+        List<Act> row = new ArrayList<>();
+        for (PartnerItem item : items) {
+            if (!(item instanceof Act act) || act.technique().isReaction() || !canMeet(act)) {
+                break;
+            }
+            row.add(act);
+        }
+        return row;
+    }
+
+    /// Binds a row of the partner's defences, the last one first, each to the latest strike before the one that
+    /// the next is bound to.
+    private void react(List<Act> row, Beat nominal, Unrolling.Flat flat) {
+        OptionalInt[] bound = new OptionalInt[row.size()];
+        Beat earliest = lastAthlete.orElse(nominal).plusHalves(-2 * row.size());
+        int before = thrown.size();
+        for (int i = row.size() - 1; i >= 0; i--) {
+            bound[i] = OptionalInt.empty();
+            for (int j = before - 1; j >= 0 && bound[i].isEmpty(); j--) {
+                Placed strike = placed.get(thrown.get(j));
+                if (strike.beat().compareTo(earliest) >= 0
+                        && meetsFromItsSide(row.get(i).technique(), strike)) {
+                    bound[i] = OptionalInt.of(thrown.get(j));
+                    before = j;
+                }
+            }
+        }
+        for (int i = 0; i < row.size(); i++) {
+            Beat at = bound[i].isPresent() ? placed.get(bound[i].getAsInt()).beat() : lastAthlete.orElse(nominal);
+            add(Who.PARTNER, row.get(i), at, 1, bound[i], flat);
+            if (bound[i].isPresent()) {
+                // What came before it can be met no more: reactions keep their order.
+                int past = bound[i].getAsInt();
+                thrown.removeIf(strike -> strike <= past);
+            }
+        }
+    }
+
+    /// Whether a defence meets a strike by path and level and, where it covers one side only, on that side.
+    private boolean meetsFromItsSide(Technique defence, Placed strike) {
+        boolean meets = defence.meets(strike.technique(), strike.act().level());
+        if (!meets || !defence.coversOneSide() || !strike.technique().comesRound()) {
+            return meets;
+        }
+        Side arrives = strike.technique().arrival().at(strike.side().orElse(Side.LEAD), pairing);
+        return defence.fixedSide().equals(Optional.of(arrives));
     }
 
     private void add(Who who, Act act, Beat at, int counts, OptionalInt meets, Unrolling.Flat flat) {
@@ -227,17 +293,11 @@ public final class Placing {
                 flat.branch(),
                 span,
                 flat.inName().map(Unrolling.InName::own)));
-        if (act.isStrike()) {
-            run(who.other()).add(index);
+        if (who == Who.PARTNER && act.isStrike()) {
+            fed.add(index);
+        } else if (who == Who.ATHLETE && act.technique().isStrike()) {
+            thrown.add(index);
         }
-    }
-
-    private Run run(Who who) {
-        Run run = toMeet.get(who);
-        if (run == null) {
-            throw new IllegalStateException("no run for " + who);
-        }
-        return run;
     }
 
     private static boolean canMeet(Act act) {

@@ -9,12 +9,10 @@ import java.util.Optional;
 import java.util.TreeSet;
 import onebeat.core.exchange.Band;
 import onebeat.core.exchange.Build;
-import onebeat.core.exchange.Ends;
 import onebeat.core.exchange.GapChange;
 import onebeat.core.exchange.Kind;
 import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Reach;
-import onebeat.core.exchange.Side;
 import onebeat.core.exchange.StanceEffect;
 import onebeat.core.exchange.Technique;
 import onebeat.core.notation.Line;
@@ -104,15 +102,16 @@ public final class Play {
         way.markBefore(placed.index()).ifPresent(floor::range);
         Technique technique = placed.technique();
         Body before = bodyAt(placed.who(), placed.beat());
-        if (technique.windTurn().isPresent() && !placed.act().feint() && placed.counts() >= placed.countsNeeded()) {
-            before = before.wound(technique.windTurn().get());
+        DrivenAction driven = DrivenAction.of(placed);
+        if (placed.counts() >= placed.countsNeeded()) {
+            before = driven.started(before);
         }
         double shortCm = floor.act(placed);
         double gapCm = floor.gapCm();
         Optional<Impact> impact = technique.isStrike()
-                ? Optional.of(before.impact(placed.act(), roomFor(placed, gapCm)))
+                ? Optional.of(driven.impact(before, roomFor(placed, gapCm, setting), leaving(placed)))
                 : Optional.empty();
-        Body after = moved(before, placed).busyWith(Limb.busyWith(placed), placed.index());
+        Body after = moved(before, placed, driven).busyWith(Limb.busyWith(placed), placed.index());
         bodies.put(placed.who(), after);
         lastMoved.put(placed.who(), placed.beat());
         steps[placed.index()] = new Step(
@@ -120,10 +119,20 @@ public final class Play {
                 setting.ranges(Who.ATHLETE).at(gapCm),
                 gapCm,
                 shortCm,
+                setting.ranges(placed.who()).toleranceCm(technique, placed.act().level()),
                 before,
                 after,
                 impact,
                 placed.act().isStrike() ? Optional.of(landing(placed, gapCm)) : Optional.empty());
+    }
+
+    /// What a strike keeps of its power on the beat of an own step away.
+    private double leaving(Placed strike) {
+        boolean leaves = order.stream()
+                .anyMatch(p -> p.who() == strike.who()
+                        && p.beat().equals(strike.beat())
+                        && p.technique().traits().move().isLeaving());
+        return leaves ? BodyNumbers.LEAVING : 1;
     }
 
     private Landing landing(Placed placed, double gapCm) {
@@ -133,10 +142,6 @@ public final class Play {
     }
 
     /// The share of the room that a strike needs and has: kicks want some distance, a straight some too.
-    private double roomFor(Placed placed, double gapCm) {
-        return roomFor(placed, gapCm, setting);
-    }
-
     static double roomFor(Placed placed, double gapCm, Setting setting) {
         double least = Reach.of(placed.technique()).map(Reach::leastShare).orElse(0.0);
         double reach = setting.ranges(placed.who())
@@ -145,7 +150,7 @@ public final class Play {
         return least * reach <= 0 ? 1 : Math.clamp(gapCm / (least * reach), 0, 1);
     }
 
-    private Body moved(Body before, Placed placed) {
+    private Body moved(Body before, Placed placed, DrivenAction driven) {
         Technique technique = placed.technique();
         if (technique.stance() == StanceEffect.CHANGE && !placed.act().feint()) {
             return before.renamed();
@@ -155,29 +160,7 @@ public final class Play {
                     .map(next -> before.cockedFor(Body.endsOf(next.act()), technique.ends()))
                     .orElse(before);
         }
-        return driven(before, placed);
-    }
-
-    /// The body after an action that keeps the stance and is no reload.
-    static Body driven(Body before, Placed placed) {
-        return drivenTo(placed)
-                .map(ends -> before.toward(ends, Body.reachOf(placed.act())))
-                .orElse(before);
-    }
-
-    /// The ends that an action drives the body toward; empty where it leaves it alone.
-    static Optional<Ends> drivenTo(Placed placed) {
-        return placed.technique().ends().equals(new Ends(0, 0, 0))
-                ? Optional.empty()
-                : Optional.of(sided(placed, Body.endsOf(placed.act())));
-    }
-
-    /// Slips and the bare tuck tell their ends for the lead side; on the rear side they are mirrored.
-    private static Ends sided(Placed placed, Ends ends) {
-        boolean open =
-                placed.technique().fixedSide().isEmpty() && !placed.technique().isStrike();
-        boolean rear = placed.side().map(s -> s == Side.REAR).orElse(false);
-        return open && rear ? new Ends(-ends.turn(), -ends.weight(), ends.height()) : ends;
+        return driven.after(before);
     }
 
     private Optional<Placed> nextStrike(Placed reload) {
@@ -212,7 +195,8 @@ public final class Play {
             Optional<Double> reach =
                     setting.ranges(placed.who()).reachCm(technique, placed.act().level());
             if (reach.isPresent()) {
-                double step = Reach.of(technique).map(Reach::stepCm).orElse(0.0);
+                double share = placed.act().feint() ? BodyNumbers.FEINT_STEP : 1;
+                double step = share * Reach.of(technique).map(Reach::stepCm).orElse(0.0);
                 return reach.get() + step - before;
             }
             if (technique.gap() instanceof GapChange.By(double cm)) {

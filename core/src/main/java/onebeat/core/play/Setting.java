@@ -6,19 +6,36 @@ import onebeat.core.exchange.Pairing;
 import onebeat.core.exchange.Ranges;
 import onebeat.core.exchange.Stance;
 
-/// The two who stand there, and the ranges that their builds give.
+/// The two who stand there, the ranges that their builds give, and the pace at which they move.
 public final class Setting {
 
     private final Fighter athlete;
     private final Fighter partner;
+    private final Pace pace;
     private final Ranges athleteRanges;
     private final Ranges partnerRanges;
 
     public Setting(Fighter athlete, Fighter partner) {
+        this(athlete, partner, Pace.usual(), Ranges.of(athlete, partner), Ranges.of(partner, athlete));
+    }
+
+    private Setting(Fighter athlete, Fighter partner, Pace pace, Ranges athleteRanges, Ranges partnerRanges) {
         this.athlete = athlete;
         this.partner = partner;
-        this.athleteRanges = Ranges.of(athlete, partner);
-        this.partnerRanges = Ranges.of(partner, athlete);
+        this.pace = pace;
+        this.athleteRanges = athleteRanges;
+        this.partnerRanges = partnerRanges;
+    }
+
+    /// The same two at a tempo, in beats a minute.
+    public Setting at(double bpm) {
+        Pace changed = Pace.of(bpm);
+        return changed.equals(pace) ? this : new Setting(athlete, partner, changed, athleteRanges, partnerRanges);
+    }
+
+    /// How much time a beat gives.
+    public Pace pace() {
+        return pace;
     }
 
     /// Two of 175 cm in orthodox stance: what is assumed where nothing is said.
@@ -54,12 +71,15 @@ public final class Setting {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Setting setting && athlete.equals(setting.athlete) && partner.equals(setting.partner);
+        return other instanceof Setting setting
+                && athlete.equals(setting.athlete)
+                && partner.equals(setting.partner)
+                && pace.equals(setting.pace);
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(athlete, partner);
+        return Objects.hash(athlete, partner, pace);
     }
 
     @Override

@@ -9,6 +9,7 @@ import onebeat.core.exchange.Band;
 /// @param gapCm the gap when it was done, in centimetres
 /// @param shortCm by how many centimetres it fell short of its target with every step it had time for; 0 if it
 ///     reached
+/// @param toleranceCm how much of that the spread of body proportions may make up for
 /// @param before the body when it started
 /// @param after the body right after it
 /// @param impact what a strike had behind it
@@ -18,10 +19,16 @@ public record Step(
         Band range,
         double gapCm,
         double shortCm,
+        double toleranceCm,
         Body before,
         Body after,
         Optional<Impact> impact,
         Optional<Landing> landing) {
+
+    /// Whether it fell short beyond what bodies differ by.
+    public boolean isShort() {
+        return shortCm > toleranceCm;
+    }
 
     public int index() {
         return placed.index();

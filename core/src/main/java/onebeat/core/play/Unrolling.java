@@ -3,6 +3,7 @@ package onebeat.core.play;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import onebeat.core.notation.Choice;
 import onebeat.core.notation.Half;
 import onebeat.core.notation.Item;
 import onebeat.core.notation.Line;
@@ -59,6 +60,7 @@ final class Unrolling {
             case Repeat set -> set.least() != set.most() || draws(set.line());
             case Named named -> draws(named.line());
             case Reads reads -> reads.branches().stream().anyMatch(b -> draws(b.answer()));
+            case Choice choice -> choice.options().stream().anyMatch(Unrolling::draws);
         });
     }
 
@@ -91,6 +93,16 @@ final class Unrolling {
                         inName.isPresent()
                                 ? inName
                                 : Optional.of(new InName(new OwnName(named.name(), names++), named.span())));
+            case Choice choice -> {
+                List<Row> all = new ArrayList<>();
+                for (Row row : rows) {
+                    for (int i = 0; i < choice.options().size(); i++) {
+                        all.addAll(line(
+                                List.of(row.onto(letter(i))), choice.options().get(i), inName));
+                    }
+                }
+                yield all;
+            }
             case Reads reads -> {
                 List<Row> all = new ArrayList<>();
                 for (Row row : rows) {

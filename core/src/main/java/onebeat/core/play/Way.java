@@ -27,8 +27,11 @@ public record Way(String branch, List<Placed> actions, List<Mark> ranges, int be
 
     /// The defence that meets this strike.
     public Optional<Placed> metBy(int strike) {
-        return actions.stream()
-                .filter(p -> p.meets().isPresent() && p.meets().getAsInt() == strike)
-                .findFirst();
+        for (Placed action : actions) {
+            if (action.meets().isPresent() && action.meets().getAsInt() == strike) {
+                return Optional.of(action);
+            }
+        }
+        return Optional.empty();
     }
 }

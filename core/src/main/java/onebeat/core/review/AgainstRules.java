@@ -15,27 +15,27 @@ import onebeat.core.play.Step;
 final class AgainstRules implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        return scene.way().steps().stream()
-                .filter(s -> !scene.context()
+    public List<RuleHit> check(RuleInput input) {
+        return input.way().steps().stream()
+                .filter(s -> !input.context()
                         .rules()
                         .allows(s.placed().technique(), s.placed().act().level()))
-                .map(s -> suspicion(scene, s))
+                .map(s -> hit(input, s))
                 .toList();
     }
 
-    private static Suspicion suspicion(Scene scene, Step step) {
+    private static RuleHit hit(RuleInput input, Step step) {
         Level level = step.placed().act().level();
-        String rules = Reasons.of("rules." + scene.context().rules().id());
+        String rules = Reasons.of("rules." + input.context().rules().id());
         String text = level == Level.NONE
                 ? Reasons.of("AGAINST_RULES.hold", Reasons.beat(step), Reasons.name(step), rules)
                 : Reasons.of("AGAINST_RULES", Reasons.beat(step), Reasons.name(step), Reasons.target(level), rules);
-        return new Suspicion(Code.AGAINST_RULES, List.of(step), text, () -> mends(scene, step));
+        return new RuleHit(Code.AGAINST_RULES, List.of(step), text, () -> mends(input, step));
     }
 
     /// The same side with what is allowed: the same strike elsewhere, or a punch; else it is left out.
-    private static List<String> mends(Scene scene, Step step) {
-        RuleSet rules = scene.context().rules();
+    private static List<String> mends(RuleInput input, Step step) {
+        RuleSet rules = input.context().rules();
         Act act = step.placed().act();
         Stream<String> elsewhere = act.technique().levels().keySet().stream()
                 .filter(level -> rules.allows(act.technique(), level))
@@ -50,10 +50,10 @@ final class AgainstRules implements Rule {
                         .findFirst()
                         .map(level -> words(act, t, level))
                         .stream());
-        Surgery surgery = scene.surgery();
+        LineEditor editor = input.editor();
         return Stream.concat(
-                        Stream.concat(elsewhere, punches).map(words -> surgery.replace(step, words)),
-                        Optional.of(surgery.without(step)).stream())
+                        Stream.concat(elsewhere, punches).map(words -> editor.replace(step, words)),
+                        Optional.of(editor.without(step)).stream())
                 .toList();
     }
 

@@ -6,50 +6,50 @@ import onebeat.core.exchange.Side;
 import onebeat.core.play.Step;
 
 /// ARM_ONLY: power in the arm grade though the strike before is not to blame: a roll, a slip or a pull has turned the
-/// body the other way. Jabs carry their power in the arm anyway and are never found.
+/// body the other way, or there is too little room. Jabs carry their power in the arm anyway and are never found.
 final class ArmOnly implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        return SameSide.armOnly(scene).stream()
-                .filter(s -> isTooNear(s) || SameSide.before(scene, s).isEmpty())
-                .map(s -> suspicion(scene, s))
-                .toList();
+    public List<RuleHit> check(RuleInput input) {
+        List<RuleHit> found = new ArrayList<>();
+        SameSide.armOnly(input).stream()
+                .filter(s -> SameSide.before(input, s).isEmpty())
+                .forEach(s -> found.add(turned(input, s)));
+        input.strikes().stream()
+                .filter(s -> s.impact().orElseThrow().room() < 1)
+                .forEach(s -> found.add(tooNear(input, s)));
+        return found;
     }
 
-    /// Whether it is the room that is missing and not the turn.
-    static boolean isTooNear(Step strike) {
-        return strike.impact().orElseThrow().room() < 1;
-    }
-
-    private static Suspicion suspicion(Scene scene, Step strike) {
+    private static RuleHit turned(RuleInput input, Step strike) {
         double drive = strike.impact().orElseThrow().drive();
-        if (isTooNear(strike)) {
-            String near = Reasons.of(
-                    "ARM_ONLY.near",
-                    Reasons.beat(strike),
-                    Reasons.name(strike),
-                    Reasons.percent(strike.impact().orElseThrow().room()));
-            return new Suspicion(Code.ARM_ONLY, List.of(strike), near, () -> roomier(scene, strike));
-        }
         String text = Reasons.of("ARM_ONLY", Reasons.beat(strike), Reasons.name(strike), Reasons.percent(drive));
-        return new Suspicion(Code.ARM_ONLY, List.of(strike), text, () -> mends(scene, strike));
+        return new RuleHit(Code.ARM_ONLY, List.of(strike), text, () -> mends(input, strike))
+                .noteIf(SameSide.isNear(strike));
     }
 
-    private static List<String> mends(Scene scene, Step strike) {
+    /// Too near is judged like too far: within what bodies differ by it is a note.
+    private static RuleHit tooNear(RuleInput input, Step strike) {
+        double room = strike.impact().orElseThrow().room();
+        String text = Reasons.of("ARM_ONLY.near", Reasons.beat(strike), Reasons.name(strike), Reasons.percent(room));
+        return new RuleHit(Code.ARM_ONLY, List.of(strike), text, () -> roomier(input, strike))
+                .noteIf(room >= ReviewNumbers.ROOM_NEAR);
+    }
+
+    private static List<String> mends(RuleInput input, Step strike) {
         List<String> mends = new ArrayList<>();
-        Surgery.otherSide(strike.placed().act())
-                .ifPresent(words -> mends.add(scene.surgery().replace(strike, words)));
-        mends.add(scene.surgery().before(strike, "reload"));
+        LineEditor.otherSide(strike.placed().act())
+                .ifPresent(words -> mends.add(input.editor().replace(strike, words)));
+        mends.add(input.editor().before(strike, "reload"));
         return mends;
     }
 
     /// Room is made by a step out, or a shorter weapon of the same side is taken.
-    private static List<String> roomier(Scene scene, Step strike) {
+    private static List<String> roomier(RuleInput input, Step strike) {
         boolean lead = strike.placed().side().filter(side -> side == Side.LEAD).isPresent();
         return List.of(
-                scene.surgery().before(strike, "out"),
-                scene.surgery().replace(strike, lead ? "lknee" : "knee"),
-                scene.surgery().replace(strike, lead ? "5" : "6"));
+                input.editor().before(strike, "out"),
+                input.editor().replace(strike, lead ? "lknee" : "knee"),
+                input.editor().replace(strike, lead ? "5" : "6"));
     }
 }

@@ -18,31 +18,32 @@ import onebeat.core.play.Step;
 final class ClosedTarget implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        return scene.strikes().stream()
+    public List<RuleHit> check(RuleInput input) {
+        return input.strikes().stream()
                 .filter(s -> s.placed().act().intent() != Intent.LIGHT)
-                .flatMap(s -> scene.openings().of(s).filter(o -> o.value() < ReviewNumbers.CLOSED_BELOW).stream()
-                        .map(o -> suspicion(scene, s, o)))
+                .flatMap(s -> input.openings().of(s).filter(o -> o.value() < ReviewNumbers.CLOSED_BELOW).stream()
+                        .map(o -> hit(input, s, o)))
                 .toList();
     }
 
-    private static Suspicion suspicion(Scene scene, Step strike, Opening opening) {
+    private static RuleHit hit(RuleInput input, Step strike, Opening opening) {
         List<Step> steps = new ArrayList<>(List.of(strike));
         Optional<Step> closer = opening.credits().stream()
                 .min(Comparator.comparingDouble(Credit::gain))
                 .filter(c -> c.gain() < 0)
-                .map(c -> scene.way().steps().get(c.step()));
+                .map(c -> input.way().steps().get(c.step()));
         closer.ifPresent(steps::add);
         String zone = Reasons.zone(opening.zone());
         String open = Reasons.share(opening.value());
         String text = closer.map(c -> Reasons.of(
                         "CLOSED_TARGET.by", Reasons.beat(strike), zone, open, Reasons.name(strike), Reasons.name(c)))
                 .orElseGet(() -> Reasons.of("CLOSED_TARGET", Reasons.beat(strike), zone, open, Reasons.name(strike)));
-        return new Suspicion(Code.CLOSED_TARGET, steps, text, () -> mends(scene, strike));
+        return new RuleHit(Code.CLOSED_TARGET, steps, text, () -> mends(input, strike))
+                .noteIf(opening.value() >= ReviewNumbers.CLOSED_BELOW - ReviewNumbers.CLOSED_NEAR);
     }
 
     /// The same strike at another level, or the same level from below or from outside.
-    private static List<String> mends(Scene scene, Step strike) {
+    private static List<String> mends(RuleInput input, Step strike) {
         Act act = strike.placed().act();
         List<String> mends = new ArrayList<>();
         for (Level level : act.technique().levels().keySet()) {
@@ -50,7 +51,7 @@ final class ClosedTarget implements Rule {
                 Catalogue.standard()
                         .atLevel(act.technique(), level)
                         .map(t -> Notation.print(new Act(act.feint(), t, level, act.intent(), act.span())))
-                        .ifPresent(words -> mends.add(scene.surgery().replace(strike, words)));
+                        .ifPresent(words -> mends.add(input.editor().replace(strike, words)));
             }
         }
         Catalogue.standard().all().stream()
@@ -59,7 +60,7 @@ final class ClosedTarget implements Rule {
                         && t.isNumbered()
                         && t.levels().containsKey(act.level()))
                 .map(t -> Notation.print(new Act(act.feint(), t, act.level(), act.intent(), act.span())))
-                .forEach(words -> mends.add(scene.surgery().replace(strike, words)));
+                .forEach(words -> mends.add(input.editor().replace(strike, words)));
         return mends;
     }
 }

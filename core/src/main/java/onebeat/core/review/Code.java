@@ -61,5 +61,21 @@ public enum Code {
     /// One level, one kind or a dead-even rhythm where more is asked (F32).
     ONE_NOTE,
     /// A written foot action on the wrong line (F12, F13).
-    WRONG_FOOT
+    WRONG_FOOT,
+    /// A strike begun with a feed arrives first and does not stop it (F7).
+    TRADE,
+    /// Two branches of a read whose cues cannot be told apart.
+    SAME_CUE,
+    /// A grab that nothing answers.
+    GRABBED,
+    /// A dip where knees are thrown; schools differ.
+    DIP_UNDER_KNEES,
+    /// After a hold neither hips in nor a knee in reach (F16).
+    HIPS_FAR,
+    /// The head goes outside before a hold (F16).
+    HEAD_OUTSIDE,
+    /// A pattern that nothing breaks, or always the same end from the same start (F19, F23).
+    TELEGRAPH,
+    /// Standing or kicking where only the one with the longer reach can hit (F9).
+    AT_HIS_END
 }

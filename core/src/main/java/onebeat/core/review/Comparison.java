@@ -22,8 +22,8 @@ public record Comparison(List<Measured> measures, String sentence) {
 
     /// What is measured, and whether more of it is better.
     public enum Measure {
-        /// Mean power of the strikes, 0 to 1.
-        POWER(true, 1),
+        /// Mean effect of the strikes, a full cross to the head being 1.
+        EFFECT(true, 1),
         /// Mean opening of the strikes, 0 to 1.
         OPENING(true, 1),
         /// What the line exposes, 0 to 1.
@@ -80,9 +80,10 @@ public record Comparison(List<Measured> measures, String sentence) {
         PlayedWay way = review.played().ways().getFirst();
         List<Step> strikes = way.strikesOf(Who.ATHLETE).toList();
         return switch (measure) {
-            case POWER ->
+            case EFFECT ->
                 strikes.stream()
-                        .mapToDouble(s -> s.impact().orElseThrow().power())
+                        .flatMap(s -> review.openings().getFirst().of(s).stream())
+                        .mapToDouble(Opening::effect)
                         .average();
             case OPENING ->
                 strikes.stream()
@@ -137,7 +138,7 @@ public record Comparison(List<Measured> measures, String sentence) {
 
     private static String number(Measure measure, double value) {
         return switch (measure) {
-            case POWER, OPENING, EXPOSURE -> Reasons.share(value);
+            case EFFECT, OPENING, EXPOSURE -> Reasons.share(value);
             case ONE_BEAT -> String.format(Locale.ROOT, "%.1f", value);
             case TIME_TO_SEE, DELAY -> Math.round(value) + " ms";
         };

@@ -25,6 +25,10 @@ public record Context(
         Holder holder,
         Limits limits) {
 
+    public Context {
+        setting = setting.at(bpm);
+    }
+
     /// Beats a minute where nothing is said.
     public static final double USUAL_BPM = 60;
 

@@ -8,24 +8,24 @@ import onebeat.core.play.Step;
 final class CountShort implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        return scene.way().steps().stream()
+    public List<RuleHit> check(RuleInput input) {
+        return input.way().steps().stream()
                 .filter(s -> s.placed().counts() < s.placed().countsNeeded())
-                .map(s -> suspicion(scene, s))
+                .map(s -> hit(input, s))
                 .toList();
     }
 
-    private static Suspicion suspicion(Scene scene, Step step) {
+    private static RuleHit hit(RuleInput input, Step step) {
         String text = Reasons.of(
                 "COUNT_SHORT",
                 Reasons.beat(step),
                 Reasons.name(step),
                 step.placed().countsNeeded(),
                 step.placed().counts());
-        return new Suspicion(
+        return new RuleHit(
                 Code.COUNT_SHORT,
                 List.of(step),
                 text,
-                () -> List.of(scene.surgery().alone(step)));
+                () -> List.of(input.editor().alone(step)));
     }
 }

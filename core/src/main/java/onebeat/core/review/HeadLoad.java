@@ -9,8 +9,8 @@ import onebeat.core.play.Step;
 final class HeadLoad implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        return PartnerLoad.passed(scene, Limits.Of.HEAD, HeadLoad::isToHead);
+    public List<RuleHit> check(RuleInput input) {
+        return PartnerLoad.passed(input, Limits.Of.HEAD, HeadLoad::isToHead);
     }
 
     private static boolean isToHead(Step step) {

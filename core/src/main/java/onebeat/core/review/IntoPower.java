@@ -1,6 +1,7 @@
 package onebeat.core.review;
 
 import java.util.List;
+import onebeat.core.exchange.Move;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.exchange.Side;
 import onebeat.core.play.Step;
@@ -9,25 +10,25 @@ import onebeat.core.play.Step;
 final class IntoPower implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        return scene.own().stream()
-                .filter(s -> s.placed().technique().code().startsWith("circle-"))
+    public List<RuleHit> check(RuleInput input) {
+        return input.own().stream()
+                .filter(s -> s.placed().technique().traits().move() == Move.CIRCLE)
                 .filter(s -> !s.placed()
                         .side()
                         .orElse(Side.LEAD)
-                        .equals(scene.pairingAt(s).safeSide()))
-                .map(s -> suspicion(scene, s))
+                        .equals(input.pairingAt(s).safeSide()))
+                .map(s -> hit(input, s))
                 .toList();
     }
 
-    private static Suspicion suspicion(Scene scene, Step step) {
-        Pairing pairing = scene.pairingAt(step);
+    private static RuleHit hit(RuleInput input, Step step) {
+        Pairing pairing = input.pairingAt(step);
         String text = Reasons.of("INTO_POWER", Reasons.beat(step), Reasons.side(pairing.safeSide()));
         String mend = pairing.wayOut();
-        return new Suspicion(
+        return new RuleHit(
                 Code.INTO_POWER,
                 List.of(step),
                 text,
-                () -> List.of(scene.surgery().replace(step, mend)));
+                () -> List.of(input.editor().replace(step, mend)));
     }
 }

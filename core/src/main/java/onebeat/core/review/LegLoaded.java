@@ -9,28 +9,28 @@ import onebeat.core.play.Step;
 final class LegLoaded implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        return scene.strikes().stream()
+    public List<RuleHit> check(RuleInput input) {
+        return input.strikes().stream()
                 .filter(s -> s.placed().technique().isLegStrike())
                 .filter(s -> s.before().loadedLeg().isPresent()
                         && s.before().loadedLeg().equals(s.placed().side()))
-                .map(s -> suspicion(scene, s))
+                .map(s -> hit(input, s))
                 .toList();
     }
 
-    private static Suspicion suspicion(Scene scene, Step kick) {
+    private static RuleHit hit(RuleInput input, Step kick) {
         String leg = kick.placed().side().map(Limb::leg).map(Limb::words).orElse("leg");
         String weight = Reasons.percent(Math.abs(kick.before().weight())) + " past the middle";
         String text = Reasons.of("LEG_LOADED", Reasons.beat(kick), leg, weight, Reasons.name(kick));
-        return new Suspicion(Code.LEG_LOADED, List.of(kick), text, () -> mends(scene, kick));
+        return new RuleHit(Code.LEG_LOADED, List.of(kick), text, () -> mends(input, kick));
     }
 
     /// A hop on the support foot for speed, a switch for power (F4).
-    private static List<String> mends(Scene scene, Step kick) {
+    private static List<String> mends(RuleInput input, Step kick) {
         List<String> mends = new ArrayList<>();
-        mends.add(scene.surgery().before(kick, "hop"));
-        mends.add(scene.surgery().before(kick, "switch"));
-        mends.add(scene.surgery().before(kick, "reload"));
+        mends.add(input.editor().before(kick, "hop"));
+        mends.add(input.editor().before(kick, "switch"));
+        mends.add(input.editor().before(kick, "reload"));
         return mends;
     }
 }

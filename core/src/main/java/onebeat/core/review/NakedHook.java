@@ -13,21 +13,30 @@ import onebeat.core.play.Who;
 final class NakedHook implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        Optional<Step> first = scene.way()
+    public List<RuleHit> check(RuleInput input) {
+        Optional<Step> first = input.way()
                 .of(Who.ATHLETE)
                 .filter(s -> s.placed().technique().isStrike()
                         || s.placed().technique().isDefence()
                         || s.placed().act().feint())
                 .findFirst();
         return first.filter(NakedHook::isLeadHook)
-                .map(hook -> new Suspicion(
+                .filter(hook -> !isWalkedInto(input, hook))
+                .map(hook -> new RuleHit(
                         Code.NAKED_HOOK,
                         List.of(hook),
                         Reasons.of("NAKED_HOOK"),
-                        () -> List.of(scene.surgery().before(hook, "1"))))
+                        () -> List.of(input.editor().before(hook, "1"))))
                 .map(List::of)
                 .orElse(List.of());
+    }
+
+    /// A partner who steps in cannot defend at the same time: that earns a lead hook (F27).
+    private static boolean isWalkedInto(RuleInput input, Step hook) {
+        return input.way()
+                .of(Who.PARTNER)
+                .anyMatch(
+                        p -> p.index() < hook.index() && p.placed().technique().stepsIn());
     }
 
     /// The leaping hook from far away and the backfist are weapons of their own and not meant here.

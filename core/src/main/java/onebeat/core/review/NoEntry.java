@@ -10,19 +10,27 @@ import onebeat.core.play.Who;
 final class NoEntry implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        return scene.way()
+    public List<RuleHit> check(RuleInput input) {
+        return input.way()
                 .of(Who.ATHLETE)
-                .filter(s -> s.shortCm() > 0 && OutOfReach.needsEntry(s.placed().technique()))
-                .map(s -> suspicion(scene, s))
+                .filter(s -> s.shortCm() > 0 && s.placed().technique().needsEntry())
+                .map(s -> hit(input, s))
                 .toList();
     }
 
-    private static Suspicion suspicion(Scene scene, Step step) {
+    private static RuleHit hit(RuleInput input, Step step) {
         String bands = step.placed().technique().ranges().stream()
                 .map(b -> b.name().toLowerCase(Locale.ROOT))
                 .collect(Collectors.joining(", "));
-        String text = Reasons.of("NO_ENTRY", Reasons.beat(step), Reasons.name(step), Reasons.cm(step.shortCm()), bands);
-        return new Suspicion(Code.NO_ENTRY, List.of(step), text, () -> OutOfReach.entries(scene, step));
+        String text = step.isShort()
+                ? Reasons.of("NO_ENTRY", Reasons.beat(step), Reasons.name(step), Reasons.cm(step.shortCm()), bands)
+                : Reasons.of(
+                        "NO_ENTRY.near",
+                        Reasons.beat(step),
+                        Reasons.name(step),
+                        Reasons.cm(step.shortCm()),
+                        Reasons.cm(step.toleranceCm()));
+        return new RuleHit(Code.NO_ENTRY, List.of(step), text, () -> OutOfReach.entries(input, step))
+                .noteIf(!step.isShort());
     }
 }

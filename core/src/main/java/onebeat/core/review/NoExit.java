@@ -10,28 +10,28 @@ import onebeat.core.play.Who;
 final class NoExit implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        List<Step> strikes = scene.strikes();
+    public List<RuleHit> check(RuleInput input) {
+        List<Step> strikes = input.strikes();
         if (strikes.isEmpty()) {
             return List.of();
         }
         Step last = strikes.getLast();
-        boolean leaves = scene.way()
+        boolean leaves = input.way()
                 .of(Who.ATHLETE)
                 .anyMatch(
                         s -> s.index() > last.index() && s.placed().technique().isExit());
         if (leaves) {
             return List.of();
         }
-        Pairing pairing = pairingAtEnd(scene, last);
+        Pairing pairing = pairingAtEnd(input, last);
         String exit = pairing.wayOut();
         String text = Reasons.of("NO_EXIT", Reasons.side(pairing.safeSide()));
-        return List.of(new Suspicion(
-                Code.NO_EXIT, List.of(last), text, () -> List.of(scene.surgery().append(exit))));
+        return List.of(new RuleHit(
+                Code.NO_EXIT, List.of(last), text, () -> List.of(input.editor().append(exit))));
     }
 
-    private static Pairing pairingAtEnd(Scene scene, Step last) {
+    private static Pairing pairingAtEnd(RuleInput input, Step last) {
         return Pairing.of(
-                last.after().stance(), scene.way().at(last.beat()).partner().stance());
+                last.after().stance(), input.way().at(last.beat()).partner().stance());
     }
 }

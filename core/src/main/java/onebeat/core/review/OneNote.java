@@ -15,35 +15,35 @@ import onebeat.core.play.Step;
 final class OneNote implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        List<Step> strikes = scene.strikes();
+    public List<RuleHit> check(RuleInput input) {
+        List<Step> strikes = input.strikes();
         if (strikes.size() < ReviewNumbers.MONOTONOUS_FROM) {
             return List.of();
         }
-        List<Suspicion> found = new ArrayList<>();
-        String rung = scene.context().rung().id();
-        if (scene.context().rung().asksLevels()) {
+        List<RuleHit> found = new ArrayList<>();
+        String rung = input.context().rung().id();
+        if (input.context().rung().asksLevels()) {
             if (isOne(strikes.stream().map(s -> s.placed().act().level()).toList())) {
                 String level = Reasons.target(strikes.getFirst().placed().act().level());
-                found.add(suspicion(strikes, Reasons.of("ONE_NOTE.level", level, rung), () -> otherLevels(scene)));
+                found.add(hit(strikes, Reasons.of("ONE_NOTE.level", level, rung), () -> otherLevels(input)));
             } else if (isOne(strikes.stream()
                     .map(s -> s.placed().technique().isLegStrike())
                     .toList())) {
                 String key = strikes.getFirst().placed().technique().isLegStrike() ? "ONE_NOTE.legs" : "ONE_NOTE.hands";
-                found.add(suspicion(strikes, Reasons.of(key, rung), () -> otherKind(scene)));
+                found.add(hit(strikes, Reasons.of(key, rung), () -> otherKind(input)));
             }
         }
-        if (scene.context().rung().asksRhythm() && isEven(strikes)) {
-            found.add(suspicion(
+        if (input.context().rung().asksRhythm() && isEven(strikes)) {
+            found.add(hit(
                     strikes.subList(1, strikes.size()),
                     Reasons.of("ONE_NOTE.rhythm", rung),
-                    () -> List.of(scene.surgery().before(strikes.getLast(), "_"))));
+                    () -> List.of(input.editor().before(strikes.getLast(), "_"))));
         }
         return found;
     }
 
-    private static Suspicion suspicion(List<Step> strikes, String text, Supplier<List<String>> mends) {
-        return new Suspicion(Code.ONE_NOTE, strikes, text, mends);
+    private static RuleHit hit(List<Step> strikes, String text, Supplier<List<String>> mends) {
+        return new RuleHit(Code.ONE_NOTE, strikes, text, mends);
     }
 
     private static boolean isOne(List<?> things) {
@@ -58,29 +58,29 @@ final class OneNote implements Rule {
         return isOne(gaps);
     }
 
-    private static List<String> otherLevels(Scene scene) {
+    private static List<String> otherLevels(RuleInput input) {
         List<String> mends = new ArrayList<>();
-        for (Step strike : scene.strikes().subList(1, scene.strikes().size())) {
+        for (Step strike : input.strikes().subList(1, input.strikes().size())) {
             Act act = strike.placed().act();
             for (Level level : act.technique().levels().keySet()) {
                 if (level != act.level()) {
                     Catalogue.standard()
                             .atLevel(act.technique(), level)
                             .map(t -> Notation.print(new Act(act.feint(), t, level, act.intent(), act.span())))
-                            .ifPresent(words -> mends.add(scene.surgery().replace(strike, words)));
+                            .ifPresent(words -> mends.add(input.editor().replace(strike, words)));
                 }
             }
         }
         return mends;
     }
 
-    private static List<String> otherKind(Scene scene) {
-        Step last = scene.strikes().getLast();
+    private static List<String> otherKind(RuleInput input) {
+        Step last = input.strikes().getLast();
         return last.placed().technique().isLegStrike()
-                ? List.of(scene.surgery().after(last, "1 2"), scene.surgery().after(last, "2 3"))
+                ? List.of(input.editor().after(last, "1 2"), input.editor().after(last, "2 3"))
                 : List.of(
-                        scene.surgery().after(last, "rlow"),
-                        scene.surgery().after(last, "inlow"),
-                        scene.surgery().after(last, "rteep"));
+                        input.editor().after(last, "rlow"),
+                        input.editor().after(last, "inlow"),
+                        input.editor().after(last, "rteep"));
     }
 }

@@ -9,13 +9,13 @@ import onebeat.core.play.Step;
 final class PadClash implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        return scene.plan().clash().map(c -> suspicion(scene, c)).map(List::of).orElse(List.of());
+    public List<RuleHit> check(RuleInput input) {
+        return input.plan().clash().map(c -> hit(input, c)).map(List::of).orElse(List.of());
     }
 
-    private static Suspicion suspicion(Scene scene, PadPlan.Clash clash) {
-        Step strike = scene.way().steps().get(clash.step());
-        Step keeper = scene.way().steps().get(clash.keeper());
+    private static RuleHit hit(RuleInput input, PadPlan.Clash clash) {
+        Step strike = input.way().steps().get(clash.step());
+        Step keeper = input.way().steps().get(clash.keeper());
         String text = Reasons.of(
                 "PAD_CLASH",
                 Reasons.beat(strike),
@@ -23,16 +23,16 @@ final class PadClash implements Rule {
                 Math.round(clash.shortMs()),
                 Reasons.name(keeper),
                 Reasons.beat(keeper));
-        return new Suspicion(Code.PAD_CLASH, List.of(strike, keeper), text, () -> mends(scene, strike));
+        return new RuleHit(Code.PAD_CLASH, List.of(strike, keeper), text, () -> mends(input, strike));
     }
 
     /// The other hand, one beat more, a beat of its own.
-    private static List<String> mends(Scene scene, Step strike) {
+    private static List<String> mends(RuleInput input, Step strike) {
         List<String> mends = new ArrayList<>();
-        Surgery.otherSide(strike.placed().act())
-                .ifPresent(words -> mends.add(scene.surgery().replace(strike, words)));
-        mends.add(scene.surgery().before(strike, "_"));
-        mends.add(scene.surgery().alone(strike));
+        LineEditor.otherSide(strike.placed().act())
+                .ifPresent(words -> mends.add(input.editor().replace(strike, words)));
+        mends.add(input.editor().before(strike, "_"));
+        mends.add(input.editor().alone(strike));
         return mends;
     }
 }

@@ -11,16 +11,16 @@ import onebeat.core.play.Step;
 final class PadMissing implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        return scene.plan().missing().stream()
-                .filter(i -> !scene.plan().sore().containsKey(i))
-                .map(i -> scene.way().steps().get(i))
+    public List<RuleHit> check(RuleInput input) {
+        return input.plan().missing().stream()
+                .filter(i -> !input.plan().sore().containsKey(i))
+                .map(i -> input.way().steps().get(i))
                 .filter(s -> s.placed().act().intent() != Intent.LIGHT)
-                .map(s -> suspicion(scene, s))
+                .map(s -> hit(input, s))
                 .toList();
     }
 
-    private static Suspicion suspicion(Scene scene, Step step) {
+    private static RuleHit hit(RuleInput input, Step step) {
         String gear = Holding.gearFor(
                         step.placed().technique(), step.placed().act().level())
                 .stream()
@@ -29,11 +29,11 @@ final class PadMissing implements Rule {
         String text = gear.isEmpty()
                 ? Reasons.of("PAD_MISSING.none", Reasons.beat(step), Reasons.name(step))
                 : Reasons.of("PAD_MISSING", Reasons.beat(step), Reasons.name(step), gear);
-        return new Suspicion(
+        return new RuleHit(
                 Code.PAD_MISSING,
                 List.of(step),
                 text,
-                () -> List.of(scene.surgery()
+                () -> List.of(input.editor()
                         .replace(step, SameSide.lightened(step.placed().act()))));
     }
 

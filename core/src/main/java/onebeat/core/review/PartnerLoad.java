@@ -26,44 +26,47 @@ final class PartnerLoad implements Rule {
     private static final List<Level> NEXT_BEST = List.of(Level.BODY, Level.LEG, Level.CALF, Level.HEAD);
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        List<Suspicion> all = new ArrayList<>(passed(scene, Of.PARTNER, s -> s.who() == Who.ATHLETE));
-        scene.plan()
+    public List<RuleHit> check(RuleInput input) {
+        List<RuleHit> all = new ArrayList<>(passed(input, Of.PARTNER, s -> s.who() == Who.ATHLETE));
+        input.plan()
                 .sore()
-                .forEach((step, spot) -> all.add(sore(scene, scene.way().steps().get(step), spot)));
+                .forEach((step, spot) -> all.add(sore(input, input.way().steps().get(step), spot)));
         return all;
     }
 
     /// The limit of a repetition, where it is passed. The mend is one touch less: the last one is left out.
-    static List<Suspicion> passed(Scene scene, Of of, Predicate<Step> which) {
-        return scene.context().limits().passedBy(Contact.of(scene.way(), scene.plan()), In.REPETITION).stream()
+    static List<RuleHit> passed(RuleInput input, Of of, Predicate<Step> which) {
+        if (input.context().limits().most().isEmpty()) {
+            return List.of();
+        }
+        return input.context().limits().passedBy(Contact.of(input.way(), input.plan()), In.REPETITION).stream()
                 .filter(excess -> excess.limit().of() == of)
                 .map(excess -> {
-                    List<Step> steps = bare(scene, which);
-                    return new Suspicion(
+                    List<Step> steps = bare(input, which);
+                    return new RuleHit(
                             of.code(),
                             steps,
                             Reasons.of(of.code().name(), excess.touches(), excess.most()),
-                            () -> List.of(scene.surgery().without(steps.getLast())));
+                            () -> List.of(input.editor().without(steps.getLast())));
                 })
                 .toList();
     }
 
     /// Strikes that meet no pad.
-    private static List<Step> bare(Scene scene, Predicate<Step> which) {
-        return scene.way().steps().stream()
+    private static List<Step> bare(RuleInput input, Predicate<Step> which) {
+        return input.way().steps().stream()
                 .filter(s -> s.placed().act().isStrike()
-                        && scene.plan().of(s.index()).isEmpty())
+                        && input.plan().of(s.index()).isEmpty())
                 .filter(which)
                 .toList();
     }
 
     /// The target moves to a level that something at hand takes and where he is not sore; where there is
     /// none the strike is left out.
-    private static Suspicion sore(Scene scene, Step strike, SoreSpot spot) {
+    private static RuleHit sore(RuleInput input, Step strike, SoreSpot spot) {
         String where = Reasons.of("sore." + spot);
         String beat = Reasons.beat(strike);
-        Optional<Act> moved = moved(scene, strike);
+        Optional<Act> moved = moved(input, strike);
         String text = moved.map(act -> Reasons.of(
                         "PARTNER_LOAD.moved",
                         beat,
@@ -72,31 +75,31 @@ final class PartnerLoad implements Rule {
                         act.technique().name(),
                         Reasons.of("level." + act.level())))
                 .orElseGet(() -> Reasons.of("PARTNER_LOAD.sore", beat, Reasons.name(strike), where));
-        return new Suspicion(
+        return new RuleHit(
                 Code.PARTNER_LOAD,
                 List.of(strike),
                 text,
-                () -> moved.map(act -> scene.surgery().replace(strike, Notation.print(act)))
-                        .or(() -> Optional.of(scene.surgery().without(strike)))
+                () -> moved.map(act -> input.editor().replace(strike, Notation.print(act)))
+                        .or(() -> Optional.of(input.editor().without(strike)))
                         .map(List::of)
                         .orElseThrow());
     }
 
-    private static Optional<Act> moved(Scene scene, Step strike) {
+    private static Optional<Act> moved(RuleInput input, Step strike) {
         Act act = strike.placed().act();
         Map<Level, ?> levels = act.technique().levels();
         return NEXT_BEST.stream()
                 .filter(level -> level != act.level() && levels.containsKey(level))
                 .flatMap(level -> Catalogue.standard().atLevel(act.technique(), level).stream()
                         .map(t -> new Act(act.feint(), t, level, act.intent(), act.span())))
-                .filter(a -> scene.context().rules().allows(a.technique(), a.level()))
+                .filter(a -> input.context().rules().allows(a.technique(), a.level()))
                 .filter(a -> Holding.takes(
                         a.technique(),
                         a.level(),
                         strike,
-                        scene.way(),
-                        scene.setting(),
-                        scene.context().holder()))
+                        input.way(),
+                        input.setting(),
+                        input.context().holder()))
                 .findFirst();
     }
 }

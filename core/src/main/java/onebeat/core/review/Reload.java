@@ -8,29 +8,27 @@ import onebeat.core.play.Step;
 final class Reload implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        List<Suspicion> found = new ArrayList<>();
-        for (Step strike : SameSide.armOnly(scene)) {
-            if (ArmOnly.isTooNear(strike)) {
-                continue;
-            }
-            SameSide.before(scene, strike).ifPresent(last -> found.add(suspicion(scene, last, strike)));
+    public List<RuleHit> check(RuleInput input) {
+        List<RuleHit> found = new ArrayList<>();
+        for (Step strike : SameSide.armOnly(input)) {
+            SameSide.before(input, strike).ifPresent(last -> found.add(hit(input, last, strike)));
         }
         return found;
     }
 
-    private static Suspicion suspicion(Scene scene, Step last, Step strike) {
+    private static RuleHit hit(RuleInput input, Step last, Step strike) {
         double drive = strike.impact().orElseThrow().drive();
         String text = Reasons.of("RELOAD", Reasons.beat(strike), Reasons.name(last), Reasons.percent(drive));
-        return new Suspicion(Code.RELOAD, List.of(strike, last), text, () -> mends(scene, last, strike));
+        return new RuleHit(Code.RELOAD, List.of(strike, last), text, () -> mends(input, last, strike))
+                .noteIf(SameSide.isNear(strike));
     }
 
-    private static List<String> mends(Scene scene, Step last, Step strike) {
+    private static List<String> mends(RuleInput input, Step last, Step strike) {
         List<String> mends = new ArrayList<>();
-        mends.add(scene.surgery().before(strike, "reload"));
-        mends.add(scene.surgery().replace(last, SameSide.lightened(last.placed().act())));
-        Surgery.otherSide(strike.placed().act())
-                .ifPresent(words -> mends.add(scene.surgery().replace(strike, words)));
+        mends.add(input.editor().before(strike, "reload"));
+        mends.add(input.editor().replace(last, SameSide.lightened(last.placed().act())));
+        LineEditor.otherSide(strike.placed().act())
+                .ifPresent(words -> mends.add(input.editor().replace(strike, words)));
         return mends;
     }
 }

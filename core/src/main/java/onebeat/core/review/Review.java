@@ -1,6 +1,7 @@
 package onebeat.core.review;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
@@ -16,6 +17,7 @@ import onebeat.core.notation.Read;
 import onebeat.core.notation.Span;
 import onebeat.core.opening.Openings;
 import onebeat.core.opening.Why;
+import onebeat.core.play.Names;
 import onebeat.core.play.Play;
 import onebeat.core.play.Played;
 import onebeat.core.play.Played.Numbers;
@@ -73,7 +75,15 @@ public record Review(
             new EmptyBeat(),
             new Countable(),
             new OneNote(),
-            new WrongFoot());
+            new WrongFoot(),
+            new Trade(),
+            new SameCue(),
+            new Grabbed(),
+            new DipUnderKnees(),
+            new HipsFar(),
+            new HeadOutside(),
+            new Telegraph(),
+            new AtHisEnd());
 
     /// Mends are tried for so many findings, the severest first: a line with more has to be written anew
     /// anyway.
@@ -125,7 +135,8 @@ public record Review(
     public Optional<String> why(int way, Step step) {
         return openings.get(way)
                 .of(step)
-                .flatMap(o -> Why.sentence(played.ways().get(way), o, Reasons.zone(o.zone())));
+                .flatMap(o -> Why.sentence(played.ways().get(way), o, Reasons.zone(o.zone())))
+                .map(words -> Names.in(words, context.setting()));
     }
 
     /// Milliseconds left over to see a fed strike of a way; negative: so much earlier it has to be shown.
@@ -135,18 +146,18 @@ public record Review(
 
     /// Reviews a line and tries mends.
     public static Review of(Read read, Context context) {
-        return new Reviewing(context).review(read, Depth.MENDS);
+        return new Reviewing(context, read).review(Depth.MENDS);
     }
 
     /// Reviews a line without trying mends and without the reasons of its openings: what an offered mend is
     /// held against, and enough for counting and ranking.
     public static Review withoutMends(Read read, Context context) {
-        return new Reviewing(context).review(read, Depth.FINDINGS);
+        return new Reviewing(context, read).review(Depth.FINDINGS);
     }
 
     /// Reviews a line with the reasons of its openings and without trying mends.
     public static Review withReasons(Read read, Context context) {
-        return new Reviewing(context).review(read, Depth.REASONS);
+        return new Reviewing(context, read).review(Depth.REASONS);
     }
 
     /// Rules whose findings stay however a line goes on.
@@ -156,9 +167,9 @@ public record Review(
     /// Whether a way has a `stop` that stays however the line goes on: a hand with two jobs, what the rules
     /// forbid, a feed that nothing meets, a target out of reach.
     public static boolean hasLastingStop(Read read, PlayedWay way, Context context) {
-        Scene scene = Scene.bare(read, context, way);
+        RuleInput input = RuleInput.bare(read, context, way);
         return LASTING.stream()
-                .flatMap(rule -> rule.check(scene).stream())
+                .flatMap(rule -> rule.check(input).stream())
                 .anyMatch(s -> s.instead().orElseGet(() -> context.severities().of(s.code())) == Severity.STOP);
     }
 
@@ -169,9 +180,9 @@ public record Review(
         MENDS
     }
 
-    private record Reviewing(Context context) {
+    private record Reviewing(Context context, Read read) {
 
-        Review review(Read read, Depth depth) {
+        Review review(Depth depth) {
             Played played = Play.of(read.line(), context.setting());
             Numbers numbers = played.numbers();
             List<Found> found = new ArrayList<>();
@@ -179,10 +190,10 @@ public record Review(
             List<Openings> openings = new ArrayList<>();
             for (PlayedWay way : played.ways()) {
                 openings.add(openings(way, depth));
-                look(new Scene(read, context, way, openings.getLast()), numbers, seen, found);
+                look(new RuleInput(read, context, way, openings.getLast()), numbers, seen, found);
             }
             for (PlayedWay way : played.shortest()) {
-                look(new Scene(read, context, way, openings(way, depth)), numbers, seen, found);
+                look(new RuleInput(read, context, way, openings(way, depth)), numbers, seen, found);
             }
             found.sort((a, b) -> {
                 int bySeverity = a.finding.severity().compareTo(b.finding.severity());
@@ -213,53 +224,60 @@ public record Review(
                     : Openings.withoutCredits(way, context.setting(), context.partner(), context.seenBefore());
         }
 
-        private void look(Scene scene, Numbers numbers, Set<String> seen, List<Found> found) {
-            List<Integer> ofWay = numbers.of(scene.way());
+        private void look(RuleInput input, Numbers numbers, Set<String> seen, List<Found> found) {
+            List<Integer> ofWay = numbers.of(input.way());
             for (Rule rule : RULES) {
-                for (Suspicion suspicion : rule.check(scene)) {
-                    Found one = found(suspicion, ofWay);
-                    if (seen.add(suspicion.code() + " " + one.finding.steps())) {
+                for (RuleHit hit : rule.check(input)) {
+                    Found one = found(hit, ofWay);
+                    if (seen.add(hit.code() + " " + one.finding.steps())) {
                         found.add(one);
                     }
                 }
             }
         }
 
-        private record Found(Finding finding, Suspicion suspicion) {}
+        private record Found(Finding finding, RuleHit hit) {}
 
-        private Found found(Suspicion suspicion, List<Integer> numbers) {
+        private Found found(RuleHit hit, List<Integer> numbers) {
             List<Integer> steps = new ArrayList<>();
             List<Span> spans = new ArrayList<>();
-            for (Step step : suspicion.steps()) {
+            for (Step step : hit.steps()) {
                 steps.add(numbers.get(step.index()));
                 spans.add(step.placed().span());
             }
             return new Found(
                     new Finding(
-                            suspicion.code(),
-                            suspicion
-                                    .instead()
-                                    .orElseGet(() -> context.severities().of(suspicion.code())),
+                            hit.code(),
+                            hit.instead().orElseGet(() -> context.severities().of(hit.code())),
                             steps,
-                            suspicion.steps().getFirst().placed().branch(),
-                            suspicion.text(),
+                            hit.steps().getFirst().placed().branch(),
+                            Names.in(hit.text(), context.setting()),
                             spans,
                             Optional.empty()),
-                    suspicion);
+                    hit);
         }
 
-        /// The finding with the first candidate that holds: it can be read, has this finding less often,
-        /// and no `stop` more often.
+        /// The finding with the candidate that changes least and holds: it can be read, has this finding less often,
+        /// and no other one more often that is more than a note (J11).
         private Finding mended(Found found, List<Finding> before) {
             Finding finding = found.finding;
-            Optional<String> mend = found.suspicion.mends().get().stream()
+            String original = Notation.print(read.line());
+            Optional<String> mend = found.hit.mends().get().stream()
                     .map(text -> Notation.read(text, context.vocabulary()))
                     .filter(Read.class::isInstance)
                     .map(Read.class::cast)
-                    .filter(read -> holds(
-                            finding.code(), before, review(read, Depth.FINDINGS).findings()))
+                    .map(candidate -> MendCandidate.of(original, candidate))
+                    .filter(candidate -> !candidate.repeats()
+                            && !candidate.read().canonical().equals(original))
+                    .sorted(Comparator.comparingInt(MendCandidate::changes))
+                    .filter(candidate -> holds(
+                            finding.code(),
+                            before,
+                            new Reviewing(context, candidate.read())
+                                    .review(Depth.FINDINGS)
+                                    .findings()))
                     .findFirst()
-                    .map(Read::canonical);
+                    .map(candidate -> candidate.read().canonical());
             return new Finding(
                     finding.code(),
                     finding.severity(),
@@ -273,10 +291,13 @@ public record Review(
         private static boolean holds(Code code, List<Finding> before, List<Finding> after) {
             Map<Code, Long> had = counts(before);
             Map<Code, Long> has = counts(after);
-            boolean noNewStop = after.stream()
-                    .filter(f -> f.severity() == Severity.STOP)
-                    .allMatch(f -> has.getOrDefault(f.code(), 0L) <= had.getOrDefault(f.code(), 0L));
-            return noNewStop && has.getOrDefault(code, 0L) < had.getOrDefault(code, 0L);
+            Map<Code, Long> weighed = counts(
+                    after.stream().filter(f -> f.severity() != Severity.NOTE).toList());
+            Map<Code, Long> hadWeighed = counts(
+                    before.stream().filter(f -> f.severity() != Severity.NOTE).toList());
+            boolean nothingNew =
+                    weighed.entrySet().stream().allMatch(e -> e.getValue() <= hadWeighed.getOrDefault(e.getKey(), 0L));
+            return nothingNew && has.getOrDefault(code, 0L) < had.getOrDefault(code, 0L);
         }
 
         private static Map<Code, Long> counts(List<Finding> findings) {

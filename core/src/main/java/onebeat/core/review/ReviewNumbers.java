@@ -13,8 +13,17 @@ final class ReviewNumbers {
     static final double MONOTONOUS_FROM = TABLE.get("monotonous_from");
     static final double SCORE_EXPOSURE = TABLE.get("score_exposure");
     static final double SCORE_BEAT = TABLE.get("score_beat");
-    static final double SCORE_LIVER = TABLE.get("score_liver");
     static final double TELLS_APART = TABLE.get("tells_apart");
+
+    static final double CLOSED_NEAR = TABLE.get("closed_near");
+    static final double ARM_NEAR = TABLE.get("arm_near");
+    static final double UNSEEN_NEAR_MS = TABLE.get("unseen_near_ms");
+    static final double FAST_NEAR = TABLE.get("fast_near");
+    static final double ROOM_NEAR = TABLE.get("room_near");
+    static final double TELEGRAPH_FROM = TABLE.get("telegraph_from");
+    static final double HOLD_BEATS = TABLE.get("hold_beats");
+
+    static final double ARM_ALONE = TABLE.get("arm_alone");
 
     private ReviewNumbers() {}
 }

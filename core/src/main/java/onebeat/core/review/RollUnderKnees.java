@@ -10,29 +10,29 @@ import onebeat.core.play.Step;
 final class RollUnderKnees implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        boolean knees = scene.context().rules().hasKnees();
-        return scene.own().stream()
+    public List<RuleHit> check(RuleInput input) {
+        boolean knees = input.context().rules().hasKnees();
+        return input.own().stream()
                 .filter(WrongRoll::isRoll)
-                .map(s -> suspicion(scene, s, knees))
+                .map(s -> hit(input, s, knees))
                 .toList();
     }
 
-    private static Suspicion suspicion(Scene scene, Step roll, boolean knees) {
+    private static RuleHit hit(RuleInput input, Step roll, boolean knees) {
         String text = Reasons.of(knees ? "ROLL_UNDER_KNEES" : "ROLL_UNDER_KNEES.none", Reasons.beat(roll));
-        return new Suspicion(
+        return new RuleHit(
                 Code.ROLL_UNDER_KNEES,
                 knees ? Optional.empty() : Optional.of(Severity.NOTE),
                 List.of(roll),
                 text,
-                () -> knees ? mends(scene, roll) : List.of());
+                () -> knees ? mends(input, roll) : List.of());
     }
 
-    private static List<String> mends(Scene scene, Step roll) {
-        Surgery surgery = scene.surgery();
-        String exit = scene.pairingAt(roll).wayOut();
+    static List<String> mends(RuleInput input, Step roll) {
+        LineEditor editor = input.editor();
+        String exit = input.pairingAt(roll).wayOut();
         return roll.placed().meets().isPresent()
-                ? List.of(surgery.replace(roll, "block"), surgery.replace(roll, "parry"), surgery.replace(roll, "off"))
-                : List.of(surgery.replace(roll, exit), surgery.replace(roll, "off"));
+                ? List.of(editor.replace(roll, "block"), editor.replace(roll, "parry"), editor.replace(roll, "off"))
+                : List.of(editor.replace(roll, exit), editor.replace(roll, "off"));
     }
 }

@@ -5,5 +5,5 @@ import java.util.List;
 /// One thing to look for in a way.
 interface Rule {
 
-    List<Suspicion> check(Scene scene);
+    List<RuleHit> check(RuleInput input);
 }

@@ -13,15 +13,15 @@ import onebeat.core.play.Step;
 final class SameHand implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        List<Suspicion> found = new ArrayList<>();
-        List<Step> steps = scene.way().steps();
+    public List<RuleHit> check(RuleInput input) {
+        List<RuleHit> found = new ArrayList<>();
+        List<Step> steps = input.way().steps();
         for (int j = 0; j < steps.size(); j++) {
             for (int i = 0; i < j; i++) {
                 Step one = steps.get(i);
                 Step two = steps.get(j);
                 if (one.who() == two.who() && one.beat().equals(two.beat())) {
-                    clash(one, two).ifPresent(limb -> found.add(suspicion(scene, one, two, limb)));
+                    clash(one, two).ifPresent(limb -> found.add(hit(input, one, two, limb)));
                 }
             }
         }
@@ -39,23 +39,23 @@ final class SameHand implements Rule {
         return both.stream().findFirst();
     }
 
-    private static Suspicion suspicion(Scene scene, Step one, Step two, Limb limb) {
+    private static RuleHit hit(RuleInput input, Step one, Step two, Limb limb) {
         String text = Reasons.of("SAME_HAND", capital(limb.words()), Reasons.name(one), Reasons.name(two));
-        return new Suspicion(Code.SAME_HAND, List.of(one, two), text, () -> mends(scene, one, two));
+        return new RuleHit(Code.SAME_HAND, List.of(one, two), text, () -> mends(input, one, two));
     }
 
     /// A return in the same beat keeps its beat with the other hand; anything else gets a beat of its own.
-    private static List<String> mends(Scene scene, Step one, Step two) {
+    private static List<String> mends(RuleInput input, Step one, Step two) {
         List<String> mends = new ArrayList<>();
         Step strike = two.placed().technique().isStrike() ? two : one;
         Step other = strike.equals(two) ? one : two;
         if (other.placed().technique().isDefence()
                 && strike.placed().technique().isStrike()) {
-            Surgery.otherSide(strike.placed().act())
-                    .ifPresent(words -> mends.add(scene.surgery().replace(strike, words)));
+            LineEditor.otherSide(strike.placed().act())
+                    .ifPresent(words -> mends.add(input.editor().replace(strike, words)));
         }
-        mends.add(scene.surgery().alone(two));
-        mends.add(scene.surgery().alone(one));
+        mends.add(input.editor().alone(two));
+        mends.add(input.editor().alone(one));
         return mends;
     }
 

@@ -6,6 +6,7 @@ import onebeat.core.exchange.Intent;
 import onebeat.core.notation.Act;
 import onebeat.core.notation.Notation;
 import onebeat.core.play.Grade;
+import onebeat.core.play.Impact;
 import onebeat.core.play.Step;
 
 /// What RELOAD and ARM_ONLY share: a strike in the arm grade, and whether the strike before it turned the same way.
@@ -14,16 +15,24 @@ final class SameSide {
     private SameSide() {}
 
     /// Strikes that are meant to carry the body and do not.
-    static List<Step> armOnly(Scene scene) {
-        return scene.strikes().stream()
+    static List<Step> armOnly(RuleInput input) {
+        return input.strikes().stream()
                 .filter(s -> s.placed().act().intent() != Intent.LIGHT)
-                .filter(s -> s.impact().map(i -> i.grade() == Grade.ARM).orElse(false))
+                .filter(s -> s.impact()
+                        .filter(i -> Grade.of(i.whole() / i.room()) == Grade.ARM)
+                        .isPresent())
                 .toList();
     }
 
+    /// Whether a strike is so near the bound that a word is enough.
+    static boolean isNear(Step strike) {
+        Impact impact = strike.impact().orElseThrow();
+        return Grade.of(impact.whole() / impact.room() + ReviewNumbers.ARM_NEAR) != Grade.ARM;
+    }
+
     /// The strike before, where it turned the body the same way.
-    static Optional<Step> before(Scene scene, Step strike) {
-        List<Step> strikes = scene.strikes();
+    static Optional<Step> before(RuleInput input, Step strike) {
+        List<Step> strikes = input.strikes();
         int at = strikes.indexOf(strike);
         if (at < 1) {
             return Optional.empty();

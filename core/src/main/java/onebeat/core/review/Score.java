@@ -22,15 +22,14 @@ public final class Score {
 
     private static double of(PlayedWay way, Openings openings) {
         double gained = way.strikesOf(Who.ATHLETE)
-                .flatMap(s -> openings.of(s).stream()
-                        .map(o -> of(o.value(), s.impact().orElseThrow().power(), o.liver())))
+                .flatMap(s -> openings.of(s).stream().map(o -> of(o.value(), o.effect())))
                 .reduce(0.0, Double::sum);
         return of(gained, openings.exposure(), way.way().beats());
     }
 
-    /// What one strike gains: its opening times its power, a little more at the liver.
-    public static double of(double opening, double power, boolean liver) {
-        return opening * power * (liver ? ReviewNumbers.SCORE_LIVER : 1);
+    /// What one strike gains: how open its place is times what it is worth there.
+    public static double of(double opening, double effect) {
+        return opening * effect;
     }
 
     /// A bounded sum of what the strikes gain, less exposure, less a cost for each beat.

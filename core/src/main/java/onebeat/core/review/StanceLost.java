@@ -10,8 +10,8 @@ import onebeat.core.play.Step;
 final class StanceLost implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        List<Step> own = scene.own();
+    public List<RuleHit> check(RuleInput input) {
+        List<Step> own = input.own();
         if (own.isEmpty()) {
             return List.of();
         }
@@ -25,11 +25,11 @@ final class StanceLost implements Rule {
                 .reduce((_, later) -> later)
                 .orElse(own.getLast());
         String text = Reasons.of("STANCE_LOST", word(last), word(first));
-        return List.of(new Suspicion(
+        return List.of(new RuleHit(
                 Code.STANCE_LOST,
                 List.of(lost),
                 text,
-                () -> List.of(scene.surgery().append("switch"))));
+                () -> List.of(input.editor().append("switch"))));
     }
 
     private static String word(Stance stance) {

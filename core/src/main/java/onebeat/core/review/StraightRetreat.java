@@ -1,6 +1,7 @@
 package onebeat.core.review;
 
 import java.util.List;
+import onebeat.core.exchange.Move;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.play.Step;
 
@@ -9,22 +10,21 @@ import onebeat.core.play.Step;
 final class StraightRetreat implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        List<Step> after = scene.afterLastStrike();
+    public List<RuleHit> check(RuleInput input) {
+        List<Step> after = input.afterLastStrike();
         boolean straight = !after.isEmpty()
-                && after.stream().allMatch(s -> s.placed().technique().code().equals("out"));
+                && after.stream().allMatch(s -> s.placed().technique().traits().move() == Move.STEP_BACK);
         if (!straight) {
             return List.of();
         }
         Step out = after.getFirst();
-        Pairing pairing = scene.pairingAt(out);
+        Pairing pairing = input.pairingAt(out);
         String text = Reasons.of("STRAIGHT_RETREAT", Reasons.beat(out), Reasons.side(pairing.safeSide()));
         String mend = pairing.wayOut();
-        return List.of(new Suspicion(
+        return List.of(new RuleHit(
                 Code.STRAIGHT_RETREAT,
                 List.of(out),
                 text,
-                () -> List.of(
-                        scene.surgery().replace(out, mend), scene.surgery().append(mend))));
+                () -> List.of(input.editor().replace(out, mend), input.editor().append(mend))));
     }
 }

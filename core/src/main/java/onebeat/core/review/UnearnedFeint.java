@@ -12,35 +12,35 @@ import onebeat.core.play.Who;
 final class UnearnedFeint implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        return scene.way()
+    public List<RuleHit> check(RuleInput input) {
+        return input.way()
                 .of(Who.ATHLETE)
                 .filter(s -> s.placed().act().feint() && s.placed().technique().isStrike())
-                .filter(s -> !shown(scene, s))
-                .map(s -> suspicion(scene, s))
+                .filter(s -> !shown(input, s))
+                .map(s -> hit(input, s))
                 .toList();
     }
 
     /// In a line that was run already all of it has been shown.
-    private static boolean shown(Scene scene, Step feint) {
-        return scene.strikes().stream()
-                .filter(s -> s.index() < feint.index() || scene.context().seenBefore() > 0)
+    private static boolean shown(RuleInput input, Step feint) {
+        return input.strikes().stream()
+                .filter(s -> s.index() < feint.index() || input.context().seenBefore() > 0)
                 .filter(s -> s.placed().act().intent() != Intent.LIGHT)
                 .anyMatch(s -> s.placed().technique().equals(feint.placed().technique())
                         && s.placed().act().level() == feint.placed().act().level());
     }
 
-    private static Suspicion suspicion(Scene scene, Step feint) {
+    private static RuleHit hit(RuleInput input, Step feint) {
         String text = Reasons.of("UNEARNED_FEINT", Reasons.beat(feint), Reasons.name(feint));
-        return new Suspicion(Code.UNEARNED_FEINT, List.of(feint), text, () -> mends(scene, feint));
+        return new RuleHit(Code.UNEARNED_FEINT, List.of(feint), text, () -> mends(input, feint));
     }
 
-    private static List<String> mends(Scene scene, Step feint) {
+    private static List<String> mends(RuleInput input, Step feint) {
         Act act = feint.placed().act();
         String real = Notation.print(new Act(false, act.technique(), act.level(), Intent.FULL, act.span()));
         return List.of(
-                scene.surgery().before(feint, real + " reload"),
-                scene.surgery().atStart(real),
-                scene.surgery().before(feint, real));
+                input.editor().before(feint, real),
+                input.editor().atStart(real),
+                input.editor().before(feint, real + " reload"));
     }
 }

@@ -40,14 +40,14 @@ public final class Variants {
     /// All variants of a line, the best first; equal scores in the order of their words.
     public static List<Variant> of(Read read, Context context) {
         Review whole = Review.withoutMends(read, context);
-        Scene scene = new Scene(
+        RuleInput input = new RuleInput(
                 read,
                 context,
                 whole.played().ways().getFirst(),
                 whole.openings().getFirst());
         List<Variant> variants = new ArrayList<>();
         Set<String> seen = new LinkedHashSet<>(List.of(whole.canonical()));
-        for (Candidate candidate : candidates(scene)) {
+        for (Candidate candidate : candidates(input)) {
             if (Notation.read(candidate.text, context.vocabulary()) instanceof Read other
                     && seen.add(other.canonical())) {
                 Review review = Review.withoutMends(other, context);
@@ -62,9 +62,9 @@ public final class Variants {
         return variants;
     }
 
-    private static List<Candidate> candidates(Scene scene) {
+    private static List<Candidate> candidates(RuleInput input) {
         List<Candidate> all = new ArrayList<>();
-        for (Step step : scene.way().of(Who.ATHLETE).toList()) {
+        for (Step step : input.way().of(Who.ATHLETE).toList()) {
             if (!step.placed().technique().isStrike() || step.placed().own().isPresent()) {
                 continue;
             }
@@ -72,23 +72,23 @@ public final class Variants {
             for (Level level : act.technique().levels().keySet()) {
                 Catalogue.standard()
                         .atLevel(act.technique(), level)
-                        .ifPresent(t -> add(all, scene, step, with(act, t, level, act.intent()), Change.LEVEL));
+                        .ifPresent(t -> add(all, input, step, with(act, t, level, act.intent()), Change.LEVEL));
             }
-            Surgery.otherSide(act)
-                    .ifPresent(words -> all.add(new Candidate(scene.surgery().replace(step, words), Change.SIDE)));
+            LineEditor.otherSide(act)
+                    .ifPresent(words -> all.add(new Candidate(input.editor().replace(step, words), Change.SIDE)));
             for (Intent intent : Intent.values()) {
                 if (!act.feint() || intent != Intent.FULL) {
-                    add(all, scene, step, with(act, act.technique(), act.level(), intent), Change.INTENT);
+                    add(all, input, step, with(act, act.technique(), act.level(), intent), Change.INTENT);
                 }
             }
         }
-        ends(all, scene);
+        ends(all, input);
         return all;
     }
 
     /// The last strike with others of the same limb, and the way out with the others.
-    private static void ends(List<Candidate> all, Scene scene) {
-        List<Step> strikes = scene.strikes();
+    private static void ends(List<Candidate> all, RuleInput input) {
+        List<Step> strikes = input.strikes();
         if (strikes.isEmpty()) {
             return;
         }
@@ -99,21 +99,21 @@ public final class Variants {
                         && t.part() == act.technique().part()
                         && t.fixedSide().equals(act.technique().fixedSide())
                         && t.counts() == act.technique().counts())
-                .forEach(t -> add(all, scene, last, with(act, t, t.usualLevel(), act.intent()), Change.END));
+                .forEach(t -> add(all, input, last, with(act, t, t.usualLevel(), act.intent()), Change.END));
         Pairing pairing = Pairing.of(
-                last.after().stance(), scene.way().at(last.beat()).partner().stance());
+                last.after().stance(), input.way().at(last.beat()).partner().stance());
         for (String exit : List.of(pairing.wayOut(), "off", "piv", "tie")) {
-            List<Step> after = scene.afterLastStrike();
+            List<Step> after = input.afterLastStrike();
             all.add(new Candidate(
                     after.isEmpty()
-                            ? scene.surgery().append(exit)
-                            : scene.surgery().replace(after.getLast(), exit),
+                            ? input.editor().append(exit)
+                            : input.editor().replace(after.getLast(), exit),
                     Change.END));
         }
     }
 
-    private static void add(List<Candidate> all, Scene scene, Step step, Act changed, Change change) {
-        all.add(new Candidate(scene.surgery().replace(step, Notation.print(changed)), change));
+    private static void add(List<Candidate> all, RuleInput input, Step step, Act changed, Change change) {
+        all.add(new Candidate(input.editor().replace(step, Notation.print(changed)), change));
     }
 
     private static Act with(Act act, Technique technique, Level level, Intent intent) {

@@ -2,8 +2,9 @@ package onebeat.core.review;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
+import onebeat.core.exchange.GapChange;
 import onebeat.core.exchange.Level;
+import onebeat.core.exchange.Move;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.exchange.Path;
 import onebeat.core.exchange.Side;
@@ -16,37 +17,43 @@ import onebeat.core.play.Step;
 /// practice.
 final class WrongFoot implements Rule {
 
-    private static final Set<String> SETS_FEET = Set.of("in", "across", "circle-lead", "circle-rear");
-
     @Override
-    public List<Suspicion> check(Scene scene) {
-        return scene.own().stream()
-                .filter(s -> SETS_FEET.contains(s.placed().technique().code())
-                        && !s.placed().act().feint())
-                .flatMap(foot -> strikeAfter(scene, foot).flatMap(strike -> suspicion(scene, foot, strike)).stream())
+    public List<RuleHit> check(RuleInput input) {
+        return input.own().stream()
+                .filter(s -> setsFeet(s) && !s.placed().act().feint())
+                .flatMap(foot -> strikeAfter(input, foot).flatMap(strike -> hit(input, foot, strike)).stream())
                 .toList();
     }
 
-    /// The strike that the foot was set for: joined to it, or the next thing done.
-    private static Optional<Step> strikeAfter(Scene scene, Step foot) {
-        return scene.own().stream()
-                .filter(s -> s.placed().act().isStrike() && s.beat().equals(foot.beat()) && s.index() > foot.index())
-                .findFirst()
-                .or(() -> scene.next(foot).filter(s -> s.placed().act().isStrike()));
+    /// A step that sets the feet anew.
+    private static boolean setsFeet(Step step) {
+        return switch (step.placed().technique().traits().move()) {
+            case ACROSS, CIRCLE -> true;
+            case STEP_IN -> step.placed().technique().gap() instanceof GapChange.By(double cm) && cm != 0;
+            case NONE, STEP_BACK, OFF_LINE, PIVOT, SLIP, ROLL, DIP, PULL -> false;
+        };
     }
 
-    private static Optional<Suspicion> suspicion(Scene scene, Step foot, Step strike) {
+    /// The strike that the foot was set for: joined to it, or the next thing done.
+    private static Optional<Step> strikeAfter(RuleInput input, Step foot) {
+        return input.own().stream()
+                .filter(s -> s.placed().act().isStrike() && s.beat().equals(foot.beat()) && s.index() > foot.index())
+                .findFirst()
+                .or(() -> input.next(foot).filter(s -> s.placed().act().isStrike()));
+    }
+
+    private static Optional<RuleHit> hit(RuleInput input, Step foot, Step strike) {
         if (!strike.placed().side().equals(Optional.of(Side.REAR))) {
             return Optional.empty();
         }
-        Moment moment = scene.way().at(foot.beat());
+        Moment moment = input.way().at(foot.beat());
         Footing own = moment.athleteFeet();
         Footing his = moment.partnerFeet();
-        boolean open = scene.pairingAt(foot) == Pairing.OPEN;
-        boolean steps = !foot.placed().technique().code().startsWith("circle-");
+        boolean open = input.pairingAt(foot) == Pairing.OPEN;
+        boolean steps = foot.placed().technique().traits().move() != Move.CIRCLE;
         if (steps && isLowKick(strike) && own.leadFootOffLineCm(his) < ReviewNumbers.LEAD_FOOT_OUT_CM) {
             return Optional.of(found(
-                    scene,
+                    input,
                     foot,
                     strike,
                     Reasons.of(
@@ -55,7 +62,7 @@ final class WrongFoot implements Rule {
         double outside = own.leadFootOutsideCm(his);
         if (open && outside < -ReviewNumbers.LEAD_FOOT_LEVEL_CM) {
             return Optional.of(found(
-                    scene,
+                    input,
                     foot,
                     strike,
                     Reasons.of("WRONG_FOOT.inside", Reasons.beat(foot), Reasons.cm(-outside), Reasons.name(strike))));
@@ -70,12 +77,12 @@ final class WrongFoot implements Rule {
                         || strike.placed().act().level() == Level.CALF);
     }
 
-    private static Suspicion found(Scene scene, Step foot, Step strike, String text) {
-        return new Suspicion(
+    private static RuleHit found(RuleInput input, Step foot, Step strike, String text) {
+        return new RuleHit(
                 Code.WRONG_FOOT,
                 List.of(foot, strike),
                 text,
                 () -> List.of(
-                        scene.surgery().replace(foot, "across"), scene.surgery().replace(foot, "circle-lead")));
+                        input.editor().replace(foot, "across"), input.editor().replace(foot, "circle-lead")));
     }
 }

@@ -3,7 +3,9 @@ package onebeat.core.review;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import onebeat.core.exchange.Catalogue;
 import onebeat.core.exchange.Level;
+import onebeat.core.exchange.Move;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.exchange.Side;
 import onebeat.core.play.Step;
@@ -14,19 +16,19 @@ import onebeat.core.play.Who;
 final class WrongRoll implements Rule {
 
     @Override
-    public List<Suspicion> check(Scene scene) {
-        List<Suspicion> found = new ArrayList<>();
-        for (Step roll : scene.own()) {
+    public List<RuleHit> check(RuleInput input) {
+        List<RuleHit> found = new ArrayList<>();
+        for (Step roll : input.own()) {
             if (!isRoll(roll)) {
                 continue;
             }
-            Optional<Step> met = met(scene, roll);
+            Optional<Step> met = met(input, roll);
             if (met.isPresent()) {
-                Side from = WrongSide.arrives(scene, met.get());
+                Side from = WrongSide.arrives(input, met.get());
                 if (!roll.placed().side().equals(Optional.of(from))
                         && met.get().placed().act().level() == Level.HEAD) {
-                    found.add(suspicion(
-                            scene,
+                    found.add(hit(
+                            input,
                             roll,
                             Reasons.of(
                                     "WRONG_ROLL.met",
@@ -35,37 +37,37 @@ final class WrongRoll implements Rule {
                                     Reasons.side(from))));
                 }
             } else {
-                asExit(scene, roll).ifPresent(found::add);
+                asExit(input, roll).ifPresent(found::add);
             }
         }
         return found;
     }
 
     static boolean isRoll(Step step) {
-        return step.placed().technique().code().startsWith("roll-");
+        return step.placed().technique().traits().move() == Move.ROLL;
     }
 
-    private static Optional<Step> met(Scene scene, Step roll) {
+    private static Optional<Step> met(RuleInput input, Step roll) {
         return roll.placed().meets().isPresent()
-                ? Optional.of(scene.way().steps().get(roll.placed().meets().getAsInt()))
+                ? Optional.of(input.way().steps().get(roll.placed().meets().getAsInt()))
                 : Optional.empty();
     }
 
     /// The roll behind a last hand: which of his hands comes now, and from where.
-    private static Optional<Suspicion> asExit(Scene scene, Step roll) {
-        return scene.own().stream()
+    private static Optional<RuleHit> asExit(RuleInput input, Step roll) {
+        return input.own().stream()
                 .filter(s -> s.index() < roll.index())
                 .reduce((_, last) -> last)
                 .filter(s -> s.placed().act().isStrike() && s.who() == Who.ATHLETE)
                 .filter(s -> !s.placed().technique().isLegStrike())
                 .flatMap(last -> {
-                    Pairing pairing = scene.pairingAt(roll);
+                    Pairing pairing = input.pairingAt(roll);
                     Side hand = last.placed().side().orElse(Side.LEAD).opposite();
                     Side from = pairing.arrivalOf(hand);
                     return roll.placed().side().equals(Optional.of(from))
                             ? Optional.empty()
-                            : Optional.of(suspicion(
-                                    scene,
+                            : Optional.of(hit(
+                                    input,
                                     roll,
                                     Reasons.of(
                                             "WRONG_ROLL.exit",
@@ -76,12 +78,13 @@ final class WrongRoll implements Rule {
                 });
     }
 
-    private static Suspicion suspicion(Scene scene, Step roll, String text) {
-        String other = roll.placed().technique().code().equals("roll-lead") ? "roll-rear" : "roll-lead";
-        return new Suspicion(
+    private static RuleHit hit(RuleInput input, Step roll, String text) {
+        return new RuleHit(
                 Code.WRONG_ROLL,
                 List.of(roll),
                 text,
-                () -> List.of(scene.surgery().replace(roll, other)));
+                () -> Catalogue.standard().twin(roll.placed().technique(), Level.NONE).stream()
+                        .map(other -> input.editor().replace(roll, other.code()))
+                        .toList());
     }
 }

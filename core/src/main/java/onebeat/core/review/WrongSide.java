@@ -2,8 +2,9 @@ package onebeat.core.review;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import onebeat.core.exchange.Path;
+import java.util.stream.Stream;
+import onebeat.core.exchange.Catalogue;
+import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Side;
 import onebeat.core.exchange.Technique;
 import onebeat.core.play.Step;
@@ -13,45 +14,39 @@ import onebeat.core.play.Who;
 /// parried by either hand (F25, common practice).
 final class WrongSide implements Rule {
 
-    private static final Set<String> SIDED =
-            Set.of("lblock", "rblock", "ltuck", "rtuck", "lshield", "rshield", "lcheck", "rcheck");
-
     @Override
-    public List<Suspicion> check(Scene scene) {
-        return scene.way()
+    public List<RuleHit> check(RuleInput input) {
+        return input.way()
                 .strikesOf(Who.PARTNER)
-                .filter(feed -> feed.placed().technique().path() == Path.ROUND
-                        || feed.placed().technique().path() == Path.FALLING)
-                .flatMap(feed -> scene.way().metBy(feed).stream()
-                        .filter(d -> SIDED.contains(d.placed().technique().code()))
-                        .filter(d -> !d.placed().side().equals(Optional.of(arrives(scene, feed))))
-                        .map(d -> suspicion(scene, feed, d)))
+                .filter(feed -> feed.placed().technique().comesRound())
+                .flatMap(feed -> input.way().metBy(feed).stream()
+                        .filter(d -> d.placed().technique().coversOneSide())
+                        .filter(d -> !d.placed().side().equals(Optional.of(arrives(input, feed))))
+                        .map(d -> hit(input, feed, d)))
                 .toList();
     }
 
     /// The side of the athlete's on which a fed strike arrives.
-    static Side arrives(Scene scene, Step feed) {
-        return feed.placed().technique().arrival().at(feed.placed().side().orElse(Side.LEAD), scene.pairingAt(feed));
+    static Side arrives(RuleInput input, Step feed) {
+        return feed.placed().technique().arrival().at(feed.placed().side().orElse(Side.LEAD), input.pairingAt(feed));
     }
 
-    private static Suspicion suspicion(Scene scene, Step feed, Step defence) {
-        Technique technique = defence.placed().technique();
+    private static RuleHit hit(RuleInput input, Step feed, Step defence) {
         String text = Reasons.of(
                 "WRONG_SIDE",
                 Reasons.beat(feed),
                 Reasons.name(feed),
-                Reasons.side(arrives(scene, feed)),
+                Reasons.side(arrives(input, feed)),
                 Reasons.name(defence));
-        return new Suspicion(
-                Code.WRONG_SIDE,
-                List.of(defence, feed),
-                text,
-                () -> List.of(
-                        scene.surgery().replace(defence, technique.code().substring(1)),
-                        scene.surgery().replace(defence, other(technique.code()))));
+        return new RuleHit(Code.WRONG_SIDE, List.of(defence, feed), text, () -> mends(input, defence));
     }
 
-    private static String other(String code) {
-        return (code.startsWith("l") ? "r" : "l") + code.substring(1);
+    /// The side left open, which follows the strike; the same from the other side.
+    private static List<String> mends(RuleInput input, Step defence) {
+        Technique technique = defence.placed().technique();
+        Catalogue all = Catalogue.standard();
+        return Stream.concat(all.unsided(technique).stream(), all.twin(technique, Level.NONE).stream())
+                .map(t -> input.editor().replace(defence, t.code()))
+                .toList();
     }
 }

@@ -1,8 +1,15 @@
 package onebeat.core.timing;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import onebeat.core.exchange.Constants;
+import onebeat.core.exchange.Part;
+import onebeat.core.exchange.Path;
+import onebeat.core.exchange.Side;
+import onebeat.core.exchange.Technique;
+import onebeat.core.notation.Choice;
 import onebeat.core.notation.Item;
 import onebeat.core.notation.Line;
 import onebeat.core.notation.Named;
@@ -50,26 +57,48 @@ public final class Reaction {
                         + (isFree(way, feed) ? Timing.msFor(EARLIER, bpm) : 0)
                         + feed.placed().technique().motion().contactMs()
                         - ms(choices(line, feed.placed().span()))
-                        - answer.placed().technique().motion().contactMs());
+                        - Interception.startsBeforeMs(answer.placed().technique()));
+    }
+
+    /// The slowest of what the athlete has to begin with a fed strike: the defence that meets it, and what is thrown on
+    /// its beat.
+    public static Optional<Step> slowestAnswer(PlayedWay way, Step feed) {
+        return answer(way, feed);
     }
 
     private static final double EARLIER = 0.5;
 
     /// Whether a beat was left empty before a fed strike.
     private static boolean isFree(PlayedWay way, Step feed) {
-        return way.steps().stream()
-                .filter(s -> s.beat().compareTo(feed.beat()) < 0)
-                .map(s -> feed.beat().since(s.beat()))
-                .reduce(Math::min)
-                .filter(beats -> beats >= 2)
-                .isPresent();
+        boolean first = true;
+        for (Step step : way.steps()) {
+            if (step.beat().compareTo(feed.beat()) < 0) {
+                first = false;
+                if (feed.beat().since(step.beat()) < 2) {
+                    return false;
+                }
+            }
+        }
+        return !first;
     }
 
     private static Optional<Step> answer(PlayedWay way, Step feed) {
-        return way.metBy(feed)
-                .or(() -> way.strikesOf(Who.ATHLETE)
-                        .filter(s -> s.beat().equals(feed.beat()))
-                        .findFirst());
+        return Stream.concat(
+                        way.metBy(feed).stream(),
+                        way.strikesOf(Who.ATHLETE).filter(s -> s.beat().equals(feed.beat())))
+                .max(Comparator.comparingDouble(
+                        s -> Interception.startsBeforeMs(s.placed().technique())));
+    }
+
+    /// How much earlier a jab that comes in a rhythm can be met by expecting it, in milliseconds; 0 for everything
+    /// else.
+    public static double anticipatedMs(PlayedWay way, Step feed) {
+        Technique technique = feed.placed().technique();
+        boolean jab = technique.path() == Path.STRAIGHT
+                && technique.part() == Part.ARM
+                && technique.fixedSide().equals(Optional.of(Side.LEAD));
+        boolean inRhythm = way.steps().stream().anyMatch(s -> feed.beat().since(s.beat()) == 1);
+        return jab && inRhythm ? TABLE.get("anticipated_ms") : 0;
     }
 
     /// How many cues are open where this one stands: the branches of its reads, or one.
@@ -77,6 +106,7 @@ public final class Reaction {
         for (Item item : line.items()) {
             Optional<Integer> found = switch (item) {
                 case Reads reads -> inReads(reads, span);
+                case Choice choice when contains(choice.span(), span) -> Optional.of(inChoice(choice, span));
                 case Repeat set when contains(set.span(), span) -> Optional.of(choices(set.line(), span));
                 case Named named when contains(named.span(), span) -> Optional.of(1);
                 default -> Optional.empty();
@@ -86,6 +116,13 @@ public final class Reaction {
             }
         }
         return 1;
+    }
+
+    private static int inChoice(Choice choice, Span span) {
+        return choice.options().stream()
+                .mapToInt(option -> choices(option, span))
+                .max()
+                .orElse(1);
     }
 
     private static Optional<Integer> inReads(Reads reads, Span span) {

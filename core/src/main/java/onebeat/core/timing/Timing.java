@@ -120,9 +120,4 @@ public final class Timing {
                                 || (s.beat().equals(strike.beat()) && s.index() < strike.index())));
         return first ? OptionalDouble.of(strike.beat().since(fed)) : OptionalDouble.empty();
     }
-
-    /// Whether one action arrives before another that starts with it (F7).
-    public static boolean arrivesFirst(Technique one, Technique other) {
-        return one.motion().contactMs() < other.motion().contactMs();
-    }
 }

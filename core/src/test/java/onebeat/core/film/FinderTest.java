@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -16,15 +15,19 @@ import onebeat.core.notation.Read;
 import onebeat.core.opening.Openings;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
+import onebeat.core.play.Step;
+import onebeat.core.play.Who;
+import onebeat.core.review.Code;
 import onebeat.core.review.Context;
 import onebeat.core.review.Limits;
 import onebeat.core.review.Review;
+import onebeat.core.timing.Interception;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/// The finder against trying everything with the whole engine.
+/// The finder against trying everything with the whole engine, of each first strike of the answer the best.
 class FinderTest {
 
     private static final Set<String> DEFENCES = Set.of(
@@ -68,24 +71,42 @@ class FinderTest {
             next.values().removeIf(n -> n > query.depth());
             open = next;
         }
-        List<Answer> all = new ArrayList<>();
+        Map<String, Answer> best = new TreeMap<>();
         for (String line : lines.keySet()) {
             Read read = (Read) Notation.read(line);
             Review review = Review.withoutMends(read, query.context());
-            if (!review.hasStop()) {
-                PlayedWay way = review.played().ways().getFirst();
+            PlayedWay way = review.played().ways().getFirst();
+            boolean leavesWell = review.findings(Code.STRAIGHT_RETREAT).isEmpty();
+            if (!review.hasStop() && leavesWell && belongs(way)) {
                 Openings openings = Openings.withoutCredits(
                         way,
                         query.context().setting(),
                         query.context().partner().atFirstSight(),
                         0);
-                all.add(new Answer(
+                Answer answer = new Answer(
                         review.canonical(),
-                        Value.of(way, openings, query.repertoire().mastery())));
+                        Value.of(way, openings, query.repertoire().mastery()));
+                String first = way.strikesOf(Who.ATHLETE)
+                        .findFirst()
+                        .map(s -> Notation.print(s.placed().act()))
+                        .orElse("");
+                best.merge(first, answer, (a, b) -> Answer.BEST.compare(a, b) <= 0 ? a : b);
             }
         }
-        all.sort(Comparator.comparingDouble((Answer a) -> -a.value().score()).thenComparing(Answer::line));
+        List<Answer> all = best.values().stream().sorted(Answer.BEST).toList();
         return all.subList(0, Math.min(query.top(), all.size()));
+    }
+
+    /// A trade is no answer, a strike that is slower than its feed does not share its beat, and nothing falls short.
+    private static boolean belongs(PlayedWay way) {
+        return way.of(Who.ATHLETE).noneMatch(Step::isShort)
+                && way.strikesOf(Who.PARTNER)
+                        .allMatch(feed -> Interception.of(way, feed).isAnswer()
+                                && way.strikesOf(Who.ATHLETE)
+                                        .filter(s -> s.beat().equals(feed.beat()))
+                                        .allMatch(s -> Interception.sharesBeat(
+                                                s.placed().technique(),
+                                                feed.placed().technique())));
     }
 
     @ParameterizedTest
@@ -120,7 +141,7 @@ class FinderTest {
     @DisplayName("a limit of the coach forbids whole lines, which shows only at their end: still the same answers")
     void keepsToTheCoachsLimits() {
         Context strict = Context.of(Lines.SAME).with(Limits.none().with(Limits.Of.PARTNER, Limits.In.REPETITION, 0));
-        Query query = new Query("(1)", strict, Repertoire.of("2 rmid rlow parry off"), 3, 10);
+        Query query = new Query("(1)", strict, Repertoire.of("2 rmid rlow 3 parry off"), 3, 10);
         List<Answer> all = everything(query);
         assertThat(Finder.find(query).answers())
                 .extracting(Answer::line)

@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import onebeat.core.Lines;
 import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Side;
@@ -21,13 +23,16 @@ import org.junit.jupiter.api.Test;
 
 class HabitTest {
 
+    /// A round of the film lasts so long, in seconds.
+    private static final double ROUND_S = 200;
+
     private static List<Sighting> seen(Stance partner, int round, String line, int times) {
         List<Exchange> all = new ArrayList<>();
         for (int i = 0; i < times; i++) {
             all.add(new Exchange(
                     line + round + partner + i,
                     "reel",
-                    i,
+                    ROUND_S * round + i,
                     round,
                     Who.ATHLETE,
                     Stance.ORTHODOX,
@@ -65,6 +70,21 @@ class HabitTest {
                 .doesNotContainKey("pairing SAME");
         assertThat(habit.base()).isEmpty();
         assertThat(Habit.of(own, List.of(), "2", "low")).isEmpty();
+    }
+
+    @Test
+    @DisplayName("early comes before late on film, in whatever order it was logged")
+    void theOrderOfLoggingDoesNotMatter() {
+        List<Sighting> own = new ArrayList<>(all(
+                seen(Stance.SOUTHPAW, 1, "1 (parry)", 18),
+                seen(Stance.SOUTHPAW, 1, "1 (slip-out)", 2),
+                seen(Stance.SOUTHPAW, 3, "1 (parry)", 7),
+                seen(Stance.SOUTHPAW, 3, "1 (slip-out)", 13)));
+        Habit inOrder = Habit.of(own, List.of(), "1", "parry").orElseThrow();
+        for (long seed = 1; seed <= 5; seed++) {
+            Collections.shuffle(own, new Random(seed));
+            assertThat(Habit.of(own, List.of(), "1", "parry")).contains(inOrder);
+        }
     }
 
     @Test

@@ -253,4 +253,29 @@ class HoldingTest {
         }
         assertThat(none).isEmpty();
     }
+
+    @Test
+    @DisplayName("J14: a mitt on one hand and a shield on the other take hands and kicks of one line")
+    void gearIsPerHand() {
+        Set<Gear> both = EnumSet.of(Gear.MITTS, Gear.SHIELD);
+        PadPlan mixed = plan("1 2 rmid", Lines.SAME, both, JabSchool.STRAIGHT);
+        assertThat(mixed.missing()).isEmpty();
+        assertThat(mixed.pads()).extracting(Pad::gear).containsExactly(Gear.MITTS, Gear.MITTS, Gear.SHIELD);
+        assertThat(plan("1 2 rmid", Lines.SAME, EnumSet.of(Gear.MITTS), JabSchool.STRAIGHT)
+                        .missing())
+                .hasSize(1);
+        assertThat(plan("1 2 3", Lines.SAME, both, JabSchool.STRAIGHT).pads())
+                .as("two mitts where nothing asks for more")
+                .extracting(Pad::gear)
+                .containsOnly(Gear.MITTS);
+    }
+
+    @Test
+    @DisplayName("J14: showing another target at the flinch takes its motion time: at a fast tempo there is none")
+    void theFlinchTakesTime() {
+        Holder holder = new Holder(EnumSet.of(Gear.MITTS), JabSchool.STRAIGHT);
+        PlayedWay way = way("2 (high) 3b", Lines.SAME);
+        assertThat(Holding.plan(way, Lines.SAME, holder, 60).clash()).isEmpty();
+        assertThat(Holding.plan(way, Lines.SAME, holder, 200).clash()).isPresent();
+    }
 }

@@ -103,7 +103,7 @@ class LadderTest {
     void atRandomTheLeadInsAreDrawn() {
         Stage random =
                 ladder("(1) catch+2 3 circle-lead", Lines.OPEN).of(Rung.RANDOM).getFirst();
-        assertThat(random.line()).startsWith("[").contains("]*1..3 {");
+        assertThat(random.line()).startsWith("[").contains("]*1..4 {");
     }
 
     @Test
@@ -132,6 +132,34 @@ class LadderTest {
             if (cues > 1) {
                 assertThat(60_000.0 / stage.bpm()).as(stage.toString()).isGreaterThanOrEqualTo(Reaction.ms(cues));
             }
+        }
+    }
+
+    @Test
+    @DisplayName(
+            "J15, F45: the read of a feint follows its flinch, its payoff is not thrown without it, and it begins slow")
+    void theReadFollowsTheFlinch() {
+        Ladder ladder = ladder("2! ~2 (high) 3b off", Lines.SAME);
+        String reads = ladder.of(Rung.READS).getFirst().line();
+        assertThat(reads).startsWith("2! ~2 { (high): 3b");
+        assertThat(reads).contains("(none): circle-rear");
+        assertThat(ladder.of(Rung.SLOW).getFirst().bpm())
+                .isLessThan(ladder.of(Rung.TEMPO).getLast().bpm());
+    }
+
+    @Test
+    @DisplayName("J15: lead-ins never nest, and a mirror run stays whole")
+    void nothingNestsAndSetsStayWhole() {
+        for (Stage stage : ladder("[1 1b]*2..4 1 3 off", Lines.SAME).stages()) {
+            assertThat(stage.line().chars().filter(c -> c == '[').count())
+                    .as(stage.line())
+                    .isLessThanOrEqualTo(1);
+        }
+        String run = "[2 3b 3 2 5 6 switch]*2";
+        Ladder mirror = ladder(run, Lines.SAME);
+        for (Rung rung : List.of(Rung.WHOLE, Rung.READS, Rung.RANDOM, Rung.LIVE)) {
+            mirror.of(rung)
+                    .forEach(stage -> assertThat(stage.line()).as(rung.id()).contains(run));
         }
     }
 }

@@ -12,6 +12,7 @@ import onebeat.core.exchange.Band;
 import onebeat.core.exchange.Side;
 import onebeat.core.exchange.Stance;
 import onebeat.core.notation.Notation;
+import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -74,6 +75,45 @@ class PlacingTest {
                         .technique()
                         .code())
                 .isEqualTo("slip-in");
+    }
+
+    /// Which of the athlete's actions each of the partner's meets, by index; `-` where it is a posture.
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '>',
+            value = {
+                "1 1b (parry) > 1",
+                "3 rlow (check) > 1",
+                "1 2 (catch slip-in) > 0 1",
+                "1 2 (catch) > 1",
+                "1 rlow (parry check) > 0 1",
+                "2! ~2 (parry) > 1",
+                "1 2 (check) > -",
+                "3 (lblock) > -",
+                "3 (rblock) > 0",
+                "1 2 3 3b (slip-in) > -",
+                "1 _ (parry) > -",
+                "(parry) 2 > -",
+                "1 (parry) 2 (parry) > 0 2"
+            })
+    @DisplayName("J4: a reaction is bound to the last strike or feint that it can meet by path, level, side and time")
+    void reactionsBelongToTheirCause(String line, String bound) {
+        StringBuilder told = new StringBuilder();
+        for (Step step : way(line).of(Who.PARTNER).toList()) {
+            told.append(
+                            step.placed().meets().isPresent()
+                                    ? "" + step.placed().meets().getAsInt()
+                                    : "-")
+                    .append(' ');
+        }
+        assertThat(told.toString().strip()).isEqualTo(bound);
+    }
+
+    @Test
+    @DisplayName("J4: what meets nothing is a posture and takes no time")
+    void aPostureTakesNoTime() {
+        assertThat(beats("1 2 (check) 3")).isEqualTo("1@0.0 2@1.0 (check)@1.0 3@2.0");
+        assertThat(beats("3 { (block): 2 | (none): 3 }")).startsWith("3@0.0 (block)@0.0 2@1.0");
     }
 
     @Test

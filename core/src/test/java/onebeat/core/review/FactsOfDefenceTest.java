@@ -198,13 +198,13 @@ class FactsOfDefenceTest {
             value = {
                 "(3) lblock 3 off > WRONG_SIDE > (3) block 3 off",
                 "(3) roll-lead 2 off > WRONG_ROLL > (3) roll-rear 2 off",
-                "1 _ ~2 (high) 3b off > UNEARNED_FEINT > 1 _ 2! reload ~2 (high) 3b off",
+                "1 _ ~2 (high) 3b off > UNEARNED_FEINT > 1 _ 2! ~2 (high) 3b off",
                 "2! ~2 3b off > UNREAD_PAYOFF > 2! ~2 (high) 3b off",
                 "[1 1b]*3 1 3 off > COUNTABLE > [1 1b]*2..4 1 3 off",
                 "1 2 circle-lead > INTO_POWER > 1 2 circle-rear",
                 "1 2 out > STRAIGHT_RETREAT > 1 2 circle-rear",
                 "@out 2 off > OUT_OF_REACH > @out in+2 off",
-                "(1) catch 3! (check) rlow off > CLOSED_TARGET > (1) catch 3! (check) rmid off",
+                "(1) catch 3! (check) rlow off > CLOSED_TARGET > (1) catch 3! (check) rcalf off",
                 "1 switch 2 > STANCE_LOST > 1 switch 2 switch",
                 "1 in 2b off > EMPTY_BEAT > 1 in+2b off"
             })

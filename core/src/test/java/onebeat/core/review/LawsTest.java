@@ -72,7 +72,7 @@ class LawsTest {
         return openings.byStep().entrySet().stream()
                 .sorted(java.util.Map.Entry.comparingByKey())
                 .map(e -> e.getValue())
-                .map(o -> new Opening(o.step(), o.zone(), false, o.value(), o.exposure(), o.credits()))
+                .map(o -> new Opening(o.step(), o.zone(), false, o.value(), o.exposure(), 0, o.credits()))
                 .toList();
     }
 

@@ -37,7 +37,7 @@ class ReviewTest {
                 "(3b) 5 > UNANSWERED > (3b) tuck 5",
                 "(rlow) 2 > UNANSWERED > (rlow) check 2",
                 "(1 2) catch 3 > UNANSWERED > (1 2) catch parry 3",
-                "(1)+3b > UNANSWERED > (1)+catch+3b",
+                "(1)+3b > UNANSWERED > (1) catch 3b",
                 "{ (1): 2 | (none): 1 } 3 > UNANSWERED > { (1): catch 2 | (none): 1 } 3",
                 "2 llow > LEG_LOADED > 2 hop llow",
                 "1 2 2 > RELOAD > 1 2 reload 2",

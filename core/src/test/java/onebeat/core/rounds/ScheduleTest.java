@@ -37,7 +37,7 @@ class ScheduleTest {
         return schedule.events().stream().filter(e -> e.kind() == kind).toList();
     }
 
-    /// F40, common practice.
+    /// F40, F41, common practice: a round stays on one line.
     @ParameterizedTest
     @CsvSource({"boxing,180,60", "kickboxing,180,60", "mixed,300,60", "muaythai,180,120"})
     void schemesAreTheUsualOnes(String id, int work, int rest) {

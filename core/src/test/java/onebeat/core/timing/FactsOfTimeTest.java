@@ -48,10 +48,10 @@ class FactsOfTimeTest {
         for (Technique straight : all.all()) {
             boolean plainStraight = straight.family() == Family.PUNCH && straight.path() == Path.STRAIGHT;
             if (plainStraight) {
-                assertThat(Timing.arrivesFirst(straight, all.get("3")))
+                assertThat(Interception.arrivesFirst(straight, all.get("3")))
                         .as(straight.code())
                         .isTrue();
-                assertThat(Timing.arrivesFirst(all.get("3"), straight))
+                assertThat(Interception.arrivesFirst(all.get("3"), straight))
                         .as(straight.code())
                         .isFalse();
             }

@@ -39,6 +39,7 @@ record AtMark(String title, String words) {
         Optional<Opening> opening = review.openings().get(way).of(step);
         String numbers = Stream.of(
                         step.impact().map(i -> Texts.of("mark.power", Texts.share(i.power()))),
+                        opening.map(o -> Texts.of("mark.effect", Texts.share(o.effect()))),
                         opening.map(o -> Texts.of("mark.exposed", Texts.share(o.exposure()))),
                         opening.filter(Opening::liver).map(_ -> Texts.of("mark.liver")))
                 .flatMap(Optional::stream)

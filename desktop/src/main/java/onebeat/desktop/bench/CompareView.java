@@ -105,7 +105,7 @@ final class CompareView extends VBox implements Page {
 
     private static String said(Measure measure, double value) {
         return switch (measure) {
-            case POWER, OPENING, EXPOSURE -> Texts.share(value);
+            case EFFECT, OPENING, EXPOSURE -> Texts.share(value);
             case ONE_BEAT -> Texts.of("compare.beats", value);
             case TIME_TO_SEE, DELAY -> Texts.of("compare.ms", Math.round(value));
         };

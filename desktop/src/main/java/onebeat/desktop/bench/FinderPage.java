@@ -118,7 +118,7 @@ final class FinderPage extends ListPage implements AutoCloseable {
         String numbers = Texts.of(
                 "answers.numbers",
                 Texts.share(answer.value().opening()),
-                Texts.share(answer.value().power()),
+                Texts.share(answer.value().effect()),
                 Texts.share(answer.value().exposure()));
         VBox row = new VBox(2, keyed(key, answer.line()), Look.flow(Look.text(numbers, "soft")));
         answer.reasons().forEach(reason -> row.getChildren().add(Look.flow(Look.text(reason, "small"))));

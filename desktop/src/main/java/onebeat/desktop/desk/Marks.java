@@ -77,6 +77,7 @@ public final class Marks {
         rectangle.setY(y);
         rectangle.setWidth(Math.max(0, width));
         rectangle.setHeight(Math.max(0, height));
+        rectangle.setRotate(0);
         return rectangle;
     }
 

@@ -283,6 +283,7 @@ public final class Film implements Station {
                 watch(key);
             case I -> pages.turnToIdeas();
             case F -> pages.turnToPlan();
+            case T -> !key.isControlDown() && pages.turnHabitsOver();
             case E -> !key.isControlDown() && playBehind();
             case P -> key.isAltDown() && pages.print();
             case O -> openFile();

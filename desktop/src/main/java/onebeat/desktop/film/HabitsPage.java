@@ -37,9 +37,16 @@ final class HabitsPage extends VBox {
     private final Text under = Look.text("", "soft");
     private final FrayView frays = new FrayView(this::choose);
     private final VBox details = new VBox(3);
+
+    /// What the opponent does after what the athlete does: the ideas and the plan stand on it.
     private List<After> habits = List.of();
+
+    /// What is shown: that, or what the opponent does after an own strike.
+    private List<After> shown = List.of();
+
     private List<Sighting> own = List.of();
     private List<Sighting> others = List.of();
+    private boolean afterOwn;
     private int chosen;
 
     HabitsPage() {
@@ -53,11 +60,14 @@ final class HabitsPage extends VBox {
 
     void show(Camp camp) {
         List<Exchange> studied = camp.studied();
-        own = Sightings.of(studied, Who.PARTNER, camp.vocabulary());
-        others = Sightings.of(camp.studiedOfOthers(), Who.PARTNER, camp.vocabulary());
-        habits = FollowUps.of(own);
+        habits = FollowUps.of(Sightings.of(studied, Who.PARTNER, camp.vocabulary()));
+        own = sightings(studied, camp);
+        others = sightings(camp.studiedOfOthers(), camp);
+        shown = FollowUps.of(own);
         chosen = Math.clamp(chosen, 0, Math.max(0, figures().size() - 1));
-        title.setText(Texts.of("film.habits", camp.card().opponent().name()));
+        title.setText(Texts.of(
+                afterOwn ? "film.habits.own" : "film.habits",
+                camp.card().opponent().name()));
         long open = studied.stream().filter(e -> e.pairing() == Pairing.OPEN).count();
         long reels = studied.stream().map(Exchange::reelId).distinct().count();
         under.setText(Texts.of(
@@ -69,12 +79,25 @@ final class HabitsPage extends VBox {
         draw();
     }
 
+    private List<Sighting> sightings(List<Exchange> exchanges, Camp camp) {
+        return afterOwn
+                ? Sightings.ofOwn(exchanges, Who.PARTNER, camp.vocabulary())
+                : Sightings.of(exchanges, Who.PARTNER, camp.vocabulary());
+    }
+
+    /// What follows an own strike of the opponent's is shown, or again what answers the athlete's.
+    void turnOver(Camp camp) {
+        afterOwn = !afterOwn;
+        chosen = 0;
+        show(camp);
+    }
+
     /// One response to one stimulus.
     private record Figure(After after, FollowUp follow) {}
 
     private List<Figure> figures() {
         List<Figure> all = new ArrayList<>();
-        habits.forEach(after -> after.responses().stream()
+        shown.forEach(after -> after.responses().stream()
                 .limit(FrayView.MOST_RESPONSES)
                 .forEach(follow -> all.add(new Figure(after, follow))));
         return all;
@@ -102,9 +125,9 @@ final class HabitsPage extends VBox {
         draw();
     }
 
-    /// The habit at hand.
+    /// The habit at hand, where it answers something that the athlete does: only then a drill can be made of it.
     Optional<After> after() {
-        return figure().map(Figure::after);
+        return afterOwn ? Optional.empty() : figure().map(Figure::after);
     }
 
     /// The ids of the exchanges behind the figure at hand.
@@ -117,7 +140,7 @@ final class HabitsPage extends VBox {
     }
 
     private void draw() {
-        frays.show(habits, figure().map(f -> f.after.stimulus()), figure().map(f -> f.follow.response()));
+        frays.show(shown, figure().map(f -> f.after.stimulus()), figure().map(f -> f.follow.response()));
         details.getChildren().setAll(figure().map(this::details).orElse(List.of()));
     }
 
@@ -139,7 +162,7 @@ final class HabitsPage extends VBox {
                 "small",
                 "strong")));
         told.forEach(line -> nodes.add(Look.flow(Look.text(line, "soft"))));
-        nodes.add(Look.flow(Look.text(Texts.of("film.details.keys"), "soft")));
+        nodes.add(Look.flow(Look.text(Texts.of(afterOwn ? "film.details.keys.own" : "film.details.keys"), "soft")));
         return nodes;
     }
 

@@ -67,7 +67,7 @@ final class IdeasPage extends LinesPage {
                                 "ideas.numbers",
                                 idea.reply().strike(),
                                 Texts.share(idea.reply().opening()),
-                                Texts.share(idea.reply().power()),
+                                Texts.share(idea.reply().effect()),
                                 Texts.share(idea.worth())),
                         "soft"),
                 said(book, "soft"));

@@ -46,6 +46,13 @@ final class Pages extends StackPane implements AutoCloseable {
         return turnTo(plan);
     }
 
+    /// What the opponent does after an own strike, or again after the athlete's.
+    boolean turnHabitsOver() {
+        getChildren().setAll(habits);
+        habits.turnOver(desk.camp());
+        return true;
+    }
+
     private boolean turnTo(Region page) {
         getChildren().setAll(getChildren().contains(page) ? habits : page);
         ask();

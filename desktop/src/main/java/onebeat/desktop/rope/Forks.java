@@ -2,8 +2,11 @@ package onebeat.desktop.rope;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import onebeat.core.play.Beat;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Step;
+import onebeat.core.play.Who;
 
 /// Where the ways of a line lie: together as long as they share everything, apart behind each read.
 ///
@@ -34,6 +37,41 @@ record Forks(List<PlayedWay> ways, List<Integer> numbers) {
     /// Only this way.
     static Forks only(PlayedWay way) {
         return new Forks(List.of(way), List.of(0));
+    }
+
+    /// A place where the athlete chooses freely how to go on: the ways part with no cue.
+    ///
+    /// @param beat where they part
+    /// @param lane the lane on which they still run together
+    /// @param gapCm the gap there
+    record FreeChoice(double beat, double lane, double gapCm) {}
+
+    /// All such places.
+    List<FreeChoice> choices() {
+        List<FreeChoice> all = new ArrayList<>();
+        for (int way = 1; way < ways.size(); way++) {
+            Optional<Step> parts = parting(way - 1, way);
+            double beat = forkBeat(way - 1, way);
+            boolean known = all.stream().anyMatch(c -> c.beat == beat);
+            if (parts.filter(s -> s.who() == Who.ATHLETE).isPresent() && !known) {
+                double gap =
+                        ways.get(way).at(Beat.whole((int) Math.floor(beat))).gapCm();
+                all.add(new FreeChoice(beat, lane(way, beat - BEFORE), gap));
+            }
+        }
+        return all;
+    }
+
+    /// The first step that the second of two ways does not share with the first.
+    private Optional<Step> parting(int one, int other) {
+        List<Step> first = ways.get(one).steps();
+        List<Step> second = ways.get(other).steps();
+        for (int i = 0; i < Math.min(first.size(), second.size()); i++) {
+            if (!first.get(i).placed().branch().equals(second.get(i).placed().branch())) {
+                return Optional.of(second.get(i));
+            }
+        }
+        return Optional.empty();
     }
 
     int lanes() {

@@ -42,6 +42,13 @@ record RopeStrokes(Marks marks, RopeScale scale, Picture picture) {
                 }
             }
         }
+        for (Forks.FreeChoice choice : forks.choices()) {
+            double x = scale.x(choice.beat());
+            double y = scale.strand(Who.ATHLETE, choice.gapCm(), choice.lane());
+            Rectangle mark =
+                    marks.rectangle(x - CHOICE_SIZE / 2, y - CHOICE_SIZE / 2, CHOICE_SIZE, CHOICE_SIZE, "free-choice");
+            mark.setRotate(QUARTER);
+        }
         for (int way = 0; way < forks.lanes(); way++) {
             for (Step step : forks.ways().get(way).steps()) {
                 if (forks.isFirst(way, step) && isOneBeat(forks.ways().get(way), step)) {
@@ -78,7 +85,9 @@ record RopeStrokes(Marks marks, RopeScale scale, Picture picture) {
     private void mark(Place place) {
         Step step = place.step;
         double x = scale.x(step.beat().inBeats());
-        if (step.placed().technique().isStrike()) {
+        if (step.placed().technique().leavesHandOut()) {
+            handOut(place, x);
+        } else if (step.placed().technique().isStrike()) {
             stroke(place, x);
         } else if (step.placed().technique().isDefence()
                 && step.placed().technique().family() != Family.FEET) {
@@ -115,6 +124,24 @@ record RopeStrokes(Marks marks, RopeScale scale, Picture picture) {
             contact(place, x, toY, whose);
         }
     }
+
+    /// A hand left out goes to the other's head and stays there for a while: a thin line with a ring at its end.
+    private void handOut(Place place, double x) {
+        Step step = place.step;
+        String whose = step.who() == Who.ATHLETE ? "post-athlete" : "post-partner";
+        double fromY = strand(place, step.who()) + (step.who() == Who.ATHLETE ? -1 : 1) * scale.threadGap();
+        double toY = strand(place, step.who().other()) + scale.thread(Level.HEAD);
+        double stays = scale.x(step.beat().inBeats() + STAYS_OUT);
+        marks.line(scale.x(step.beat().inBeats() - LEAD_IN), fromY, x, toY, whose);
+        marks.line(x, toY, stays, toY, whose);
+        marks.circle(x, toY, size() * CONTACT_GROWS, whose);
+    }
+
+    /// A hand that is left out stays there so many beats.
+    private static final double STAYS_OUT = 0.5;
+
+    private static final double CHOICE_SIZE = 13;
+    private static final double QUARTER = 45;
 
     private static double width(Intent intent) {
         return switch (intent) {

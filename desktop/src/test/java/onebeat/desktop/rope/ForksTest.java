@@ -64,4 +64,23 @@ class ForksTest {
         assertThat(forks.lanes()).isEqualTo(1);
         assertThat(forks.lane(0, 1)).isZero();
     }
+
+    @Test
+    void aFreeChoiceIsNoRead() {
+        assertThat(Forks.around(ways("1 < 2 | 3 > off"), 0).choices()).hasSize(1);
+        assertThat(Forks.around(ways("1 { (1): catch+1 | (3): block 3 } off"), 0)
+                        .choices())
+                .isEmpty();
+        assertThat(Forks.around(ways("1 { (1): catch+1 | (none): 2 } off"), 0).choices())
+                .as("nothing to see is a cue too")
+                .isEmpty();
+    }
+
+    @Test
+    void aChoiceOfThreeIsOneChoice() {
+        List<Forks.FreeChoice> choices =
+                Forks.around(ways("1 < 2 | 3 | 3b > off"), 1).choices();
+        assertThat(choices).hasSize(1);
+        assertThat(choices.getFirst().lane()).isEqualTo(1);
+    }
 }

@@ -95,6 +95,23 @@ class RopeWindowTest {
     }
 
     @Test
+    void aPostIsSeenAndLandsNothing() throws Exception {
+        RopeView rope = drawn("post 2 off");
+        assertThat(count(rope, "post-athlete"))
+                .as("out, left out, and the ring")
+                .isEqualTo(3);
+        assertThat(count(rope, "contact-athlete")).as("the cross alone").isEqualTo(1);
+        assertThat(rope.getAccessibleText()).contains("Ilka, post");
+    }
+
+    @Test
+    void aFreeChoiceIsMarkedWhereTheWaysPart() throws Exception {
+        assertThat(count(drawn("1 < 2 | 3b > off"), "free-choice")).isEqualTo(1);
+        assertThat(count(drawn("1 { (1): catch+2 | (none): 3b } off"), "free-choice"))
+                .isZero();
+    }
+
+    @Test
     void theCallsStandOnTheirBeats() throws Exception {
         assertThat(words(drawn("(1) catch+2 3"))).contains("(1)", "catch+2", "3", "NOOR", "ILKA");
     }

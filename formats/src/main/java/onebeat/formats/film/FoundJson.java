@@ -25,6 +25,7 @@ public final class FoundJson {
             node.put("line", answer.line());
             node.put("score", answer.value().score());
             node.put("power", answer.value().power());
+            node.put("effect", answer.value().effect());
             node.put("opening", answer.value().opening());
             node.put("exposure", answer.value().exposure());
             answer.value().oneBeat().ifPresent(beats -> node.put("oneBeat", beats));

@@ -96,7 +96,10 @@ public final class ReviewJson {
             node.put("power", impact.power());
             node.put("drive", impact.drive());
         });
-        review.openings().get(numbered.way()).of(step).ifPresent(o -> node.put("opening", o.value()));
+        review.openings().get(numbered.way()).of(step).ifPresent(o -> {
+            node.put("opening", o.value());
+            node.put("effect", o.effect());
+        });
         review.why(numbered.way(), step).ifPresent(why -> node.put("why", why));
         review.timeToSeeMs(numbered.way(), step).ifPresent(ms -> node.put("timeToSeeMs", ms));
         Timing.oneBeat(played.ways().get(numbered.way()), step).ifPresent(beats -> node.put("oneBeat", beats));

@@ -10,15 +10,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class SurgeryTest {
+class LineEditorTest {
 
     private static Step step(String line, int index) {
         return Lines.step(line, index);
     }
 
-    private static Surgery on(String line) {
+    private static LineEditor on(String line) {
         Read read = Lines.read(line);
-        return new Surgery(read);
+        return new LineEditor(read);
     }
 
     @ParameterizedTest
@@ -65,6 +65,6 @@ class SurgeryTest {
     @CsvSource({"1,2", "2,1", "3,4", "4b!,3b!", "5,6", "rlow,llow", "lhigh',rhigh'", "elbow,relbow", "~2,~1"})
     void theOtherSide(String name, String other) {
         Act act = Lines.step(name, 0).placed().act();
-        assertThat(Surgery.otherSide(act)).contains(other);
+        assertThat(LineEditor.otherSide(act)).contains(other);
     }
 }

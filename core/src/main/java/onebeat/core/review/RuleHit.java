@@ -11,9 +11,14 @@ import onebeat.core.play.Step;
 /// @param steps the steps concerned, the one to point at first
 /// @param text the reason
 /// @param mends lines to try as mends, the best first; asked for only when mends are wanted
-record Suspicion(Code code, Optional<Severity> instead, List<Step> steps, String text, Supplier<List<String>> mends) {
+record RuleHit(Code code, Optional<Severity> instead, List<Step> steps, String text, Supplier<List<String>> mends) {
 
-    Suspicion(Code code, List<Step> steps, String text, Supplier<List<String>> mends) {
+    RuleHit(Code code, List<Step> steps, String text, Supplier<List<String>> mends) {
         this(code, Optional.empty(), steps, text, mends);
+    }
+
+    /// The same as a note where it is near its bound: no cliff (J12).
+    RuleHit noteIf(boolean near) {
+        return near ? new RuleHit(code, Optional.of(Severity.NOTE), steps, text, mends) : this;
     }
 }

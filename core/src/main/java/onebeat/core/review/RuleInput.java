@@ -19,7 +19,7 @@ import onebeat.core.play.Who;
 /// @param own what the athlete does, in time
 /// @param strikes the athlete's strikes that are meant to land
 /// @param plan what the holder shows for them
-record Scene(
+record RuleInput(
         Read read,
         Context context,
         PlayedWay way,
@@ -28,7 +28,7 @@ record Scene(
         List<Step> strikes,
         PadPlan plan) {
 
-    Scene(Read read, Context context, PlayedWay way, Openings openings) {
+    RuleInput(Read read, Context context, PlayedWay way, Openings openings) {
         this(
                 read,
                 context,
@@ -41,13 +41,13 @@ record Scene(
                 Holding.plan(way, context.setting(), context.holder(), context.bpm()));
     }
 
-    /// A scene for rules that ask neither for openings nor for pads.
-    static Scene bare(Read read, Context context, PlayedWay way) {
-        return new Scene(
+    /// A input for rules that ask neither for openings nor for pads.
+    static RuleInput bare(Read read, Context context, PlayedWay way) {
+        return new RuleInput(
                 read,
                 context,
                 way,
-                new Openings(Map.of(), Map.of(), 0, 0),
+                Openings.none(),
                 way.of(Who.ATHLETE)
                         .sorted(Comparator.comparing(Step::beat).thenComparingInt(Step::index))
                         .toList(),
@@ -80,7 +80,7 @@ record Scene(
                 way.at(step.beat()).partner().stance());
     }
 
-    Surgery surgery() {
-        return new Surgery(read);
+    LineEditor editor() {
+        return new LineEditor(read);
     }
 }

@@ -4,8 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import onebeat.core.exchange.Catalogue;
-import onebeat.core.exchange.Technique;
+import onebeat.core.exchange.Level;
 import onebeat.core.notation.Act;
+import onebeat.core.notation.Choice;
 import onebeat.core.notation.Item;
 import onebeat.core.notation.Line;
 import onebeat.core.notation.Notation;
@@ -18,7 +19,7 @@ import onebeat.core.play.Who;
 
 /// Cuts into the text of a line to make a mend. The result is only text: whoever uses it reads it again, so a cut can
 /// never make a line that does not follow the grammar.
-record Surgery(Read read) {
+record LineEditor(Read read) {
 
     private String text() {
         return read.text();
@@ -119,6 +120,20 @@ record Surgery(Read read) {
         return text().substring(0, span.start()) + words + text().substring(span.end());
     }
 
+    /// The line with a defence before the step: `(3)+1` becomes `(3) block+1`. Right behind brackets it needs no joint,
+    /// since a defence shares the beat of what it meets.
+    String met(Step step, String defence, String joint) {
+        int start = step.placed().span().start();
+        boolean behindBrackets = start > 1 && text().charAt(start - 1) == '+' && text().charAt(start - 2) == ')';
+        String before = behindBrackets ? text().substring(0, start - 1) + " " : text().substring(0, start);
+        return before + defence + joint + text().substring(start);
+    }
+
+    /// The line with other words in place of a stretch of it.
+    String replace(Span span, String words) {
+        return text().substring(0, span.start()) + words + text().substring(span.end());
+    }
+
     /// The line with the step's action as an item of its own: what joined it before and behind becomes a space.
     String alone(Step step) {
         StringBuilder cut = new StringBuilder(text());
@@ -132,24 +147,18 @@ record Surgery(Read read) {
         return cut.toString();
     }
 
+    /// The same action at another level, where the catalogue has it.
+    static Optional<Act> atLevel(Act act, Level level) {
+        return Catalogue.standard()
+                .atLevel(act.technique(), level)
+                .map(t -> new Act(act.feint(), t, level, act.intent(), act.span()));
+    }
+
     /// The same action from the other side, where the catalogue has one: `2` for `1`.
     static Optional<String> otherSide(Act act) {
-        Technique technique = act.technique();
-        return Catalogue.standard().all().stream()
-                .filter(t -> t.kind() == technique.kind()
-                        && t.family() == technique.family()
-                        && t.path() == technique.path()
-                        && t.counts() == technique.counts()
-                        && t.fixedSide().isPresent()
-                        && !t.fixedSide().equals(technique.fixedSide())
-                        && t.levels().containsKey(act.level()))
-                .findFirst()
-                .map(t -> Notation.print(new Act(
-                        act.feint(),
-                        Catalogue.standard().atLevel(t, act.level()).orElse(t),
-                        act.level(),
-                        act.intent(),
-                        act.span())));
+        return Catalogue.standard()
+                .twin(act.technique(), act.level())
+                .map(t -> Notation.print(new Act(act.feint(), t, act.level(), act.intent(), act.span())));
     }
 
     private static boolean isJoint(char c) {
@@ -184,6 +193,8 @@ record Surgery(Read read) {
                         rowOf(branch.answer(), span).ifPresent(inner::add);
                     }
                 }
+            } else if (item instanceof Choice choice) {
+                choice.options().forEach(option -> rowOf(option, span).ifPresent(inner::add));
             }
             return Optional.of(inner.isEmpty() ? new Row(line, i) : inner.getFirst());
         }

@@ -4,20 +4,19 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import onebeat.core.exchange.DriveShares;
 import onebeat.core.exchange.Ends;
 import onebeat.core.notation.Act;
 import onebeat.core.notation.Half;
 import onebeat.core.notation.Line;
 import onebeat.core.notation.Unit;
-import org.jspecify.annotations.Nullable;
 
 /// Goes on from the end of a played way, one action of the athlete after another on beats of its own, and
 /// back again: what trying very many ways needs. Where both can stand is found once and known by number;
 /// the same steps lead to the same places.
 ///
-/// It gives what [Play] gives for the same line, for actions that keep the stance and are no reload.
-public final class Trial {
+/// It gives what [Play] gives for the same line, by the same formulas ([DrivenAction], [FloorPlay]), for actions that
+/// keep the stance and are no reload.
+public final class ContinuationCache {
 
     /// An action on a beat of its own.
     ///
@@ -27,44 +26,26 @@ public final class Trial {
     /// What an action does on the floor.
     ///
     /// @param to the number of the place where both stand after it
-    /// @param shortCm how much it falls short of its target
+    /// @param isShort whether it falls short of its target beyond what bodies differ by
     /// @param room the share of the room it needs that it has
     /// @param gapCm the gap after it
     /// @param offLine how far off the other man's line the athlete then stands, in radians
-    public record Moved(int to, double shortCm, double room, double gapCm, double offLine) {}
+    public record Moved(int to, boolean isShort, double room, double gapCm, double offLine) {}
 
     private record Floor(Footing athlete, Footing partner, boolean kicked) {}
 
-    /// What of an action is the same each time.
-    private record Known(
-            Ends ends,
-            DriveShares shares,
-            double factor,
-            @Nullable Ends drivenTo,
-            double reach) {
-
-        static Known of(Placed placed) {
-            return new Known(
-                    Body.endsOf(placed.act()),
-                    placed.technique().drive(),
-                    Body.factorOf(placed.act()),
-                    Play.drivenTo(placed).orElse(null),
-                    Body.reachOf(placed.act()));
-        }
-    }
-
     private final Setting setting;
     private final List<Move> moves;
-    private final List<Known> knowns;
+    private final List<DrivenAction> driven;
     private final List<Floor> floors = new ArrayList<>();
     private final Map<Floor, Integer> numbers = new HashMap<>();
     private final List<Moved[]> known = new ArrayList<>();
 
     /// @param acts the actions that are tried
-    public Trial(Setting setting, List<Act> acts) {
+    public ContinuationCache(Setting setting, List<Act> acts) {
         this.setting = setting;
         this.moves = acts.stream().map(this::move).toList();
-        this.knowns = moves.stream().map(move -> Known.of(move.placed)).toList();
+        this.driven = moves.stream().map(move -> DrivenAction.of(move.placed)).toList();
     }
 
     private Move move(Act act) {
@@ -119,21 +100,21 @@ public final class Trial {
         Footing other = floor.feet(Who.PARTNER);
         double room = Play.roomFor(move.placed, gap, setting);
         int to = number(new Floor(own, other, floor.hasKicked(Who.ATHLETE)));
-        return new Moved(to, shortCm, room, gap, own.offLineOf(other));
+        boolean isShort = shortCm > setting.ranges(Who.ATHLETE).toleranceCm(move.act.technique(), move.act.level());
+        return new Moved(to, isShort, room, gap, own.offLineOf(other));
     }
 
     /// The athlete's body when a move starts: what winds up is wound.
     ///
-    /// @param started the body so many counts after the action before it
-    public Body wound(Body started, int move) {
-        return moves.get(move).placed.technique().windTurn().map(started::wound).orElse(started);
+    /// @param before the body so many counts after the action before it
+    public Body started(Body before, int move) {
+        return driven.get(move).started(before);
     }
 
     /// The most power that a strike can have: cocked as far as a body can be that has drifted for a beat
     /// since its last action, with all the room it needs.
     public double mostPower(int move) {
-        Act act = moves.get(move).act;
-        Ends ends = Body.endsOf(act);
+        Ends ends = driven.get(move).ends();
         Body cocked = new Body(
                         setting.athlete().stance(),
                         -Math.signum(ends.turn()),
@@ -141,21 +122,18 @@ public final class Trial {
                         -Math.signum(ends.height()),
                         Map.of())
                 .after(1);
-        return power(wound(cocked, move), move, 1);
+        return power(started(cocked, move), move, 1);
     }
 
     /// The athlete's body right after a move.
-    public Body after(Body before, int move) {
-        Known known = knowns.get(move);
-        return known.drivenTo == null ? before : before.toward(known.drivenTo, known.reach);
+    public Body after(Body started, int move) {
+        return driven.get(move).after(started);
     }
 
     /// The power of a strike that starts from a body.
     ///
     /// @param room the share of the room it needs that it has
-    public double power(Body before, int move, double room) {
-        Known known = knowns.get(move);
-        double alone = known.shares.limbAlone();
-        return room * (alone + (1 - alone) * before.drive(known.ends, known.shares)) * known.factor;
+    public double power(Body started, int move, double room) {
+        return driven.get(move).power(started, room);
     }
 }

@@ -1,0 +1,46 @@
+package onebeat.core.exchange;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/// Which defences coaches answer a strike with, the one that fits it best first (`first_answers.csv`, F25).
+public final class FirstAnswers {
+
+    private record Row(Target strike, Optional<Side> side, List<String> words) {}
+
+    private static final List<Row> ROWS = Table.rows(FirstAnswers.class, "first_answers.csv").stream()
+            .map(row -> new Row(
+                    Target.parse(row.get("strike")),
+                    row.get("side").equals("*")
+                            ? Optional.empty()
+                            : Optional.of(Side.valueOf(row.get("side").toUpperCase(Locale.ROOT))),
+                    Arrays.asList(row.get("answers").split(" ", -1))))
+            .toList();
+
+    private FirstAnswers() {}
+
+    /// The codes of the defences that meet a strike, the best first.
+    ///
+    /// @param side the striking side
+    public static List<String> to(Technique strike, Level level, Side side) {
+        return ROWS.stream()
+                .filter(r -> r.strike.fits(strike, level))
+                .filter(r -> r.side.isEmpty() || r.side.get() == side)
+                .flatMap(r -> r.words.stream())
+                .filter(code -> Catalogue.standard().get(code).meets(strike, level))
+                .distinct()
+                .toList();
+    }
+
+    /// How well a defence fits a strike: 0 for the best, then one more for each that fits better; empty where it is
+    /// none of the usual ones. A defence with its side written counts as the same without it.
+    public static Optional<Integer> rank(Technique defence, Technique strike, Level level, Side side) {
+        List<String> answers = to(strike, level, side);
+        String unsided =
+                Catalogue.standard().unsided(defence).map(Technique::code).orElse(defence.code());
+        int rank = answers.contains(defence.code()) ? answers.indexOf(defence.code()) : answers.indexOf(unsided);
+        return rank < 0 ? Optional.empty() : Optional.of(rank);
+    }
+}
