@@ -3,7 +3,9 @@ package onebeat.core.exchange;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 
 /// Which defences coaches answer a strike with, the one that fits it best first (`first_answers.csv`, F25).
 public final class FirstAnswers {
@@ -19,12 +21,20 @@ public final class FirstAnswers {
                     Arrays.asList(row.get("answers").split(" ", -1))))
             .toList();
 
+    private record Strike(String code, Level level, Side side) {}
+
+    private static final Map<Strike, List<String>> KNOWN = new ConcurrentHashMap<>();
+
     private FirstAnswers() {}
 
     /// The codes of the defences that meet a strike, the best first.
     ///
     /// @param side the striking side
     public static List<String> to(Technique strike, Level level, Side side) {
+        return KNOWN.computeIfAbsent(new Strike(strike.code(), level, side), _ -> anew(strike, level, side));
+    }
+
+    private static List<String> anew(Technique strike, Level level, Side side) {
         return ROWS.stream()
                 .filter(r -> r.strike.fits(strike, level))
                 .filter(r -> r.side.isEmpty() || r.side.get() == side)
@@ -38,9 +48,14 @@ public final class FirstAnswers {
     /// none of the usual ones. A defence with its side written counts as the same without it.
     public static Optional<Integer> rank(Technique defence, Technique strike, Level level, Side side) {
         List<String> answers = to(strike, level, side);
-        String unsided =
-                Catalogue.standard().unsided(defence).map(Technique::code).orElse(defence.code());
-        int rank = answers.contains(defence.code()) ? answers.indexOf(defence.code()) : answers.indexOf(unsided);
+        int rank = answers.indexOf(defence.code());
+        if (rank < 0) {
+            rank = Catalogue.standard()
+                    .unsided(defence)
+                    .map(Technique::code)
+                    .map(answers::indexOf)
+                    .orElse(-1);
+        }
         return rank < 0 ? Optional.empty() : Optional.of(rank);
     }
 }

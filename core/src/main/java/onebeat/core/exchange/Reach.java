@@ -2,7 +2,9 @@ package onebeat.core.exchange;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.apache.commons.csv.CSVRecord;
 
 /// How far a technique reaches (`reach.csv`), from one body's axis to the other's.
@@ -38,9 +40,14 @@ public record Reach(
     private static final List<Reach> ROWS =
             Table.rows(Reach.class, "reach.csv").stream().map(Reach::row).toList();
 
+    /// By code. Every step of every review asks for it.
+    private static final Map<String, Optional<Reach>> KNOWN = new ConcurrentHashMap<>();
+
     /// The reach of a technique; a technique that touches nobody has none.
     public static Optional<Reach> of(Technique technique) {
-        return ROWS.stream().filter(r -> r.fits(technique)).findFirst();
+        return KNOWN.computeIfAbsent(
+                technique.code(),
+                _ -> ROWS.stream().filter(r -> r.fits(technique)).findFirst());
     }
 
     private boolean fits(Technique technique) {

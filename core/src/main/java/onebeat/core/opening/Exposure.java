@@ -120,10 +120,10 @@ final class Exposure {
 
     /// Of the whole way: every strike and hold, every fed strike by how it was met, and the beat after the last
     /// action.
-    double ofWay(Map<Integer, Double> byStep) {
-        double sum = byStep.values().stream().mapToDouble(d -> d).sum() + fed();
+    double ofWay(Map<Integer, Double> byStep, double fed, double end) {
+        double sum = byStep.values().stream().mapToDouble(d -> d).sum() + fed;
         int feeds = (int) way.strikesOf(Who.PARTNER).count();
-        return rules.whole(sum, byStep.size() + feeds, end());
+        return rules.whole(sum, byStep.size() + feeds, end);
     }
 
     /// What all fed strikes expose.

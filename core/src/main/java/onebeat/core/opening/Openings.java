@@ -71,7 +71,9 @@ public record Openings(
                             step.impact().map(Impact::power).orElse(0.0) * whole.worth(step.index()),
                             credits.getOrDefault(step.index(), List.of())));
         });
-        return new Openings(byStep, exposures, exposure.fed(), exposure.end(), exposure.ofWay(exposures));
+        double fed = exposure.fed();
+        double end = exposure.end();
+        return new Openings(byStep, exposures, fed, end, exposure.ofWay(exposures, fed, end));
     }
 
     private static Map<Integer, List<Credit>> credits(
