@@ -6,10 +6,13 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
@@ -20,13 +23,21 @@ import onebeat.desktop.desk.Desk;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Texts;
 import onebeat.desktop.film.ClipFrames;
+import onebeat.desktop.shell.CampChooser;
+import onebeat.desktop.shell.CampFileForm;
+import onebeat.desktop.shell.OtherCamps;
 import onebeat.desktop.shell.Shell;
 import onebeat.desktop.sound.CardSounds;
 import onebeat.desktop.sound.Sounds;
+import onebeat.store.BadRow;
 import onebeat.store.CampFile;
+import onebeat.store.Copies;
+import onebeat.store.Copies.Copy;
 import onebeat.store.Opening;
 import onebeat.store.Opening.Opened;
 import onebeat.store.Opening.Refused;
+import onebeat.store.ProgramFolder;
+import onebeat.store.ProgramLog;
 import org.jspecify.annotations.Nullable;
 
 /// The window. Without arguments the last camp opens; `demo` opens the demo camp; `--shots DIR` draws every
@@ -45,9 +56,13 @@ public final class OneBeat extends Application {
     private @Nullable Desk desk;
     private @Nullable Shell shell;
     private @Nullable Sounds sounds;
+    private boolean warnedOfLoss;
 
     @Override
     public void start(Stage stage) {
+        ProgramLog.begin();
+        Thread.setDefaultUncaughtExceptionHandler(this::unexpected);
+        Thread.currentThread().setUncaughtExceptionHandler(this::unexpected);
         loadFonts();
         stage.setTitle(Texts.of("window.title"));
         stage.setMinWidth(960);
@@ -65,41 +80,147 @@ public final class OneBeat extends Application {
         } else if (!arguments.isEmpty()) {
             open(stage, Path.of(arguments.getFirst()));
         } else {
-            LastCamp.path().ifPresentOrElse(path -> open(stage, path), () -> welcome(stage, Texts.of("welcome.first")));
+            openLast(stage);
         }
         stage.show();
+        LastCamp.settled();
+    }
+
+    private void openLast(Stage stage) {
+        Optional<Path> never = LastCamp.neverOpened();
+        if (never.isPresent()) {
+            welcome(stage, Texts.of("welcome.never", never.get()), never);
+        } else {
+            LastCamp.path()
+                    .ifPresentOrElse(
+                            path -> open(stage, path),
+                            () -> welcome(stage, Texts.of("welcome.first"), Optional.empty()));
+        }
     }
 
     private void openDemo(Stage stage) {
         LocalDate today = LocalDate.now(ZoneId.systemDefault());
-        Path path = LastCamp.folder().resolve("saltlight-" + today + CampFile.ENDING);
-        opened(stage, DemoCamp.openOrCreate(path, today));
+        Path path = ProgramFolder.path().resolve("saltlight-" + today + CampFile.ENDING);
+        opened(stage, path, () -> DemoCamp.openOrCreate(path, today));
     }
 
     private void open(Stage stage, Path path) {
-        opened(stage, CampFile.open(path));
+        opened(stage, path, () -> CampFile.open(path));
     }
 
-    private void opened(Stage stage, Opening opening) {
-        switch (opening) {
+    /// The camp that is open is closed, and this one takes its place.
+    private void opened(Stage stage, Path path, Supplier<Opening> opening) {
+        closeCamp();
+        LastCamp.tries(path);
+        switch (opening.get()) {
             case Opened opened -> {
+                Shell window = showCamp(stage, opened.file(), Clock.system(ZoneId.systemDefault()));
+                window.otherCamps(others(stage));
+                tell(opened.file());
+                if (desk != null) {
+                    desk.keepCopy(Copies.usual());
+                }
                 LastCamp.remember(opened.file().path());
-                showCamp(stage, opened.file(), Clock.system(ZoneId.systemDefault()));
             }
-            case Refused refused -> welcome(stage, refused.sentence());
+            case Refused refused -> {
+                ProgramLog.note(refused.sentence());
+                LastCamp.settled();
+                welcome(stage, refused.sentence(), Optional.of(path));
+            }
         }
     }
 
-    private void welcome(Stage stage, String sentence) {
+    /// What was set aside is told at once, and the first rows of it by name.
+    private void tell(CampFile file) {
+        List<BadRow> aside = file.setAside();
+        if (!aside.isEmpty() && desk != null) {
+            desk.warn(Texts.of(
+                    "aside.told",
+                    aside.size(),
+                    aside.stream().limit(ASIDE_TOLD).map(BadRow::toString).collect(Collectors.joining("; "))));
+            aside.forEach(row -> ProgramLog.note(file.path() + " sets aside: " + row));
+        }
+    }
+
+    private static final int ASIDE_TOLD = 2;
+
+    private OtherCamps others(Stage stage) {
+        return new OtherCamps() {
+            @Override
+            public void open(Path path) {
+                OneBeat.this.open(stage, path);
+            }
+
+            @Override
+            public void create(Path path) {
+                makeNew(stage, path);
+            }
+
+            @Override
+            public void putBack(Copy copy, Path camp) {
+                OneBeat.this.putBack(stage, copy, camp);
+            }
+        };
+    }
+
+    private void putBack(Stage stage, Copy copy, Path camp) {
+        closeCamp();
+        Optional<String> wrong = Copies.usual().restore(copy, camp, LocalDateTime.now(ZoneId.systemDefault()));
+        open(stage, camp);
+        if (desk != null) {
+            wrong.ifPresentOrElse(desk::warn, () -> {
+                if (desk != null) {
+                    desk.say(Texts.of("copies.putback", copy.taken()));
+                }
+            });
+        }
+    }
+
+    /// @param camp the one that could not be opened: it may have copies
+    private void welcome(Stage stage, String sentence, Optional<Path> camp) {
         Welcome welcome =
                 new Welcome(sentence, () -> openDemo(stage), path -> open(stage, path), path -> makeNew(stage, path));
         show(stage, new Scene(welcome, WIDTH, HEIGHT));
         welcome.listen(stage);
+        camp.filter(path -> !Copies.usual().of(path).isEmpty()).ifPresent(path -> welcome.offer(copies(stage, path)));
+    }
+
+    /// The copies of a camp that could not be opened.
+    private CampFileForm copies(Stage stage, Path camp) {
+        OtherCamps others = others(stage);
+        return new CampFileForm(camp, false, Copies.usual(), ProgramLog.file(), new CampFileForm.Deeds() {
+            @Override
+            public void open() {
+                CampChooser.toOpen(stage).ifPresent(others::open);
+            }
+
+            @Override
+            public void create() {
+                CampChooser.toSave(stage, Path.of(""), "")
+                        .map(CampChooser::ending)
+                        .ifPresent(others::create);
+            }
+
+            @Override
+            public void saveCopy() {
+                // There is nothing open to be copied.
+            }
+
+            @Override
+            public void putBack(Copy copy) {
+                others.putBack(copy, camp);
+            }
+
+            @Override
+            public void openBeside(Copy copy) {
+                Copies.usual().layBeside(copy, camp).ifPresent(others::open);
+            }
+        });
     }
 
     /// A new camp begins with its card.
     private void makeNew(Stage stage, Path path) {
-        opened(stage, NewCamp.create(path, LocalDate.now(ZoneId.systemDefault())));
+        opened(stage, path, () -> NewCamp.create(path, LocalDate.now(ZoneId.systemDefault())));
         if (shell != null) {
             shell.openCard();
         }
@@ -115,9 +236,24 @@ public final class OneBeat extends Application {
         Scene scene = new Scene(window.root(), WIDTH, HEIGHT);
         show(stage, scene);
         window.attach(scene);
-        Thread.currentThread()
-                .setUncaughtExceptionHandler((_, e) -> opened.warn(Texts.of("window.fault", e.toString())));
+        stage.setOnCloseRequest(request -> {
+            if (opened.isUnsaved() && !warnedOfLoss) {
+                warnedOfLoss = true;
+                opened.warn(Texts.of("close.unsaved"));
+                request.consume();
+            }
+        });
         return window;
+    }
+
+    /// Nothing unexpected ends in silence: it is written down and told, and the window goes on.
+    private void unexpected(Thread thread, Throwable e) {
+        ProgramLog.wrong("in " + thread.getName(), e);
+        Platform.runLater(() -> {
+            if (desk != null) {
+                desk.warn(Texts.of("window.fault", ProgramLog.file()));
+            }
+        });
     }
 
     private static void show(Stage stage, Scene scene) {
@@ -168,14 +304,21 @@ public final class OneBeat extends Application {
 
     @Override
     public void stop() {
+        closeCamp();
+    }
+
+    private void closeCamp() {
         if (shell != null) {
             shell.close();
+            shell = null;
         }
         if (sounds != null) {
             sounds.close();
+            sounds = null;
         }
         if (desk != null) {
             desk.close();
+            desk = null;
         }
     }
 }

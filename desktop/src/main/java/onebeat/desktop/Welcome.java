@@ -1,6 +1,5 @@
 package onebeat.desktop;
 
-import java.io.File;
 import java.nio.file.Path;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -9,11 +8,11 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.TextAlignment;
 import javafx.scene.text.TextFlow;
-import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Texts;
-import onebeat.store.CampFile;
+import onebeat.desktop.shell.CampChooser;
+import onebeat.desktop.shell.CampFileForm;
 
 /// What is shown while no camp is open: what happened, what is safe, and what to do.
 final class Welcome extends VBox {
@@ -55,6 +54,11 @@ final class Welcome extends VBox {
         openDemo.requestFocus();
     }
 
+    /// Shows what there is from before of the camp that could not be opened.
+    void offer(CampFileForm copies) {
+        getChildren().add(2, copies);
+    }
+
     private static Button button(String key, Runnable action) {
         Button button = new Button(Texts.of(key));
         button.setMinWidth(340);
@@ -63,25 +67,10 @@ final class Welcome extends VBox {
     }
 
     private void choose(Stage stage) {
-        File file = chooser().showOpenDialog(stage);
-        if (file != null) {
-            open.accept(file.toPath());
-        }
+        CampChooser.toOpen(stage).ifPresent(open);
     }
 
     private void make(Stage stage) {
-        File file = chooser().showSaveDialog(stage);
-        if (file != null) {
-            String name = file.getName();
-            Path path = file.toPath();
-            create.accept(name.endsWith(CampFile.ENDING) ? path : path.resolveSibling(name + CampFile.ENDING));
-        }
-    }
-
-    private static FileChooser chooser() {
-        FileChooser chooser = new FileChooser();
-        chooser.getExtensionFilters()
-                .add(new FileChooser.ExtensionFilter(Texts.of("welcome.files"), "*" + CampFile.ENDING));
-        return chooser;
+        CampChooser.toSave(stage, Path.of(""), "").map(CampChooser::ending).ifPresent(create);
     }
 }

@@ -1,82 +1,150 @@
 package onebeat.store;
 
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import onebeat.core.camp.Camp;
+import java.util.OptionalLong;
+import java.util.Set;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Edit.Change;
 import onebeat.core.camp.Edit.OfCard;
 import onebeat.core.camp.Edit.Together;
+import onebeat.store.Rows.Seated;
 import org.jdbi.v3.core.Handle;
 import org.jspecify.annotations.Nullable;
 
 /// Writes edits with their effect, and finds them again to take back or do again.
 final class History {
 
+    /// So many changes are written between two looks at whether to go on.
+    private static final int AT_ONCE = 1_000;
+
     private History() {}
 
     /// Writes an edit's effect and the edit. What had been taken back before can no longer be done again.
-    static void write(Handle handle, Edit edit) {
+    ///
+    /// @param edit with its seats
+    static void write(Handle handle, Edit edit, Progress progress) {
         handle.execute("DELETE FROM history WHERE undone = 1");
         int number = handle.createQuery("SELECT coalesce(max(edit), 0) + 1 FROM history")
                 .mapTo(Integer.class)
                 .one();
-        write(handle, edit, number);
-    }
-
-    private static void write(Handle handle, Edit edit, int number) {
-        switch (edit) {
-            case Together together -> together.edits().forEach(one -> write(handle, one, number));
-            case Change<?> change -> writeChange(handle, change, number);
-            case OfCard card ->
-                note(handle, number, Tables.CARD.table(), Tables.CARD.asJson(handle, "card"), () -> {
-                    Tables.CARD.put(handle, card.after());
-                    return Tables.CARD.asJson(handle, "card");
-                });
-        }
-    }
-
-    private static <T> void writeChange(Handle handle, Change<T> change, int number) {
-        Rows<T> rows = rowsOf(change);
-        Object key = rows.keyOf(change.before().or(change::after).orElseThrow());
-        note(handle, number, rows.table(), rows.asJson(handle, key), () -> {
-            effect(handle, change);
-            return change.after().flatMap(after -> rows.asJson(handle, rows.keyOf(after)));
-        });
-    }
-
-    private interface Effect {
-        Optional<String> run();
-    }
-
-    private static void note(Handle handle, int number, String place, Optional<String> before, Effect effect) {
-        @Nullable String after = effect.run().orElse(null);
-        handle.createUpdate(
-                        "INSERT INTO history (edit, place, row_before, row_after) VALUES (:edit, :place, :before, :after)")
-                .bind("edit", number)
-                .bind("place", place)
-                .bind("before", before.orElse(null))
-                .bind("after", after)
-                .execute();
+        each(edit, progress, step -> step.write(handle, number));
     }
 
     /// Writes an edit's effect alone: for doing an edit of the history again, or taking it back.
-    static void effect(Handle handle, Edit edit) {
-        switch (edit) {
-            case Together together -> together.edits().forEach(one -> effect(handle, one));
-            case Change<?> change -> effectOf(handle, change);
-            case OfCard card -> Tables.CARD.put(handle, card.after());
+    static void effect(Handle handle, Edit edit, Progress progress) {
+        each(edit, progress, step -> step.effect(handle));
+    }
+
+    /// Changes of one kind that can be written at once: no two of them are of one thing.
+    private interface Step {
+        void effect(Handle handle);
+
+        void write(Handle handle, int number);
+    }
+
+    private interface Doing {
+        void doIt(Step step);
+    }
+
+    private static void each(Edit edit, Progress progress, Doing doing) {
+        List<Edit> single = new ArrayList<>();
+        flatten(edit, single);
+        int at = 0;
+        while (at < single.size()) {
+            int end = endOfStep(single, at);
+            doing.doIt(step(single.subList(at, end)));
+            at = end;
+            progress.tell(at, single.size());
         }
     }
 
-    private static <T> void effectOf(Handle handle, Change<T> change) {
-        Rows<T> rows = rowsOf(change);
-        if (change.after().isPresent()) {
-            rows.put(handle, change.after().get());
-        } else {
-            change.before().ifPresent(gone -> rows.remove(handle, gone));
+    private static void flatten(Edit edit, List<Edit> into) {
+        switch (edit) {
+            case Together together -> together.edits().forEach(one -> flatten(one, into));
+            case Change<?> change -> into.add(change);
+            case OfCard card -> into.add(card);
+        }
+    }
+
+    private static int endOfStep(List<Edit> edits, int from) {
+        if (!(edits.get(from) instanceof Change<?> first)) {
+            return from + 1;
+        }
+        Set<Object> keys = new HashSet<>();
+        int at = from;
+        while (at < edits.size()
+                && at - from < AT_ONCE
+                && edits.get(at) instanceof Change<?> change
+                && change.place().name().equals(first.place().name())
+                && change.after().isPresent() == first.after().isPresent()
+                && keys.add(keyOf(change))) {
+            at++;
+        }
+        return at;
+    }
+
+    private static <T> Object keyOf(Change<T> change) {
+        return Objects.requireNonNull(
+                rowsOf(change).keyOf(change.before().or(change::after).orElseThrow()));
+    }
+
+    private static Step step(List<Edit> edits) {
+        return switch (edits.getFirst()) {
+            case OfCard card -> new CardStep(card);
+            case Change<?> change -> changes(change, edits);
+            case Together _ -> throw new IllegalStateException("taken apart before");
+        };
+    }
+
+    /// All of them are of the place of the first.
+    @SuppressWarnings("unchecked")
+    private static <T> Step changes(Change<T> first, List<Edit> edits) {
+        boolean stay = first.after().isPresent();
+        List<Seated<T>> things = new ArrayList<>();
+        for (Edit edit : edits) {
+            Change<T> change = (Change<T>) edit;
+            T thing = (stay ? change.after() : change.before()).orElseThrow();
+            things.add(new Seated<>(change.seat().orElse(0), thing));
+        }
+        return new Changes<>(rowsOf(first), things, stay);
+    }
+
+    private record Changes<T>(Rows<T> rows, List<Seated<T>> things, boolean stay) implements Step {
+
+        @Override
+        public void effect(Handle handle) {
+            if (stay) {
+                rows.put(handle, things);
+            } else {
+                rows.remove(handle, things.stream().map(Seated::thing).toList());
+            }
+        }
+
+        @Override
+        public void write(Handle handle, int number) {
+            rows.note(handle, number, things, stay);
+            effect(handle);
+        }
+    }
+
+    private record CardStep(OfCard edit) implements Step {
+
+        @Override
+        public void effect(Handle handle) {
+            Tables.CARD.put(handle, List.of(new Seated<>(0, edit.after())));
+        }
+
+        @Override
+        public void write(Handle handle, int number) {
+            Tables.CARD.note(handle, number, List.of(new Seated<>(0, edit.after())), true);
+            effect(handle);
         }
     }
 
@@ -90,7 +158,7 @@ final class History {
         return Tables.SHELVES.stream()
                 .filter(r -> r.table().equals(name))
                 .findFirst()
-                .orElseThrow(() -> new IllegalStateException("no table for " + name));
+                .orElseThrow(() -> new IllegalArgumentException("no table for " + name));
     }
 
     /// The last edit that is done, or the first one that was taken back.
@@ -101,40 +169,59 @@ final class History {
         return handle.createQuery(sql).mapTo(Integer.class).findOne();
     }
 
-    /// The edit of this number.
-    static Edit edit(Handle handle, int number) {
-        record Row(
-                String place,
-                @Nullable String before,
-                @Nullable String after) {}
-        List<Row> rows = handle.createQuery(
-                        "SELECT place, row_before, row_after FROM history WHERE edit = :n ORDER BY seq")
+    /// How many changes an edit is made of.
+    static int size(Handle handle, int number) {
+        return handle.createQuery("SELECT count(*) FROM history WHERE edit = :n")
                 .bind("n", number)
-                .map((r, _) -> new Row(Rows.text(r, "place"), r.getString("row_before"), r.getString("row_after")))
+                .mapTo(Integer.class)
+                .one();
+    }
+
+    /// The edit of this number.
+    ///
+    /// @throws IllegalArgumentException if the history does not say clearly what it was
+    static Edit edit(Handle handle, int number) {
+        record Row(long seq, String place, OptionalLong seat) {}
+        List<Row> rows = handle.createQuery("SELECT seq, place, seat FROM history WHERE edit = :n ORDER BY seq")
+                .bind("n", number)
+                .map((r, _) -> new Row(
+                        r.getLong("seq"),
+                        Rows.text(r, "place"),
+                        r.getObject("seat") == null ? OptionalLong.empty() : OptionalLong.of(r.getLong("seat"))))
                 .list();
+        Map<String, Told<?>> told = new HashMap<>();
         List<Edit> edits = new ArrayList<>();
         for (Row row : rows) {
-            edits.add(
-                    row.place.equals("card")
-                            ? cardEdit(handle, row.before, row.after)
-                            : change(handle, rowsOf(row.place), row.before, row.after));
+            edits.add(told.computeIfAbsent(row.place, place -> Told.of(handle, number, place))
+                    .edit(row.seq, row.seat));
         }
         return edits.size() == 1 ? edits.getFirst() : new Together(edits);
     }
 
-    private static Edit cardEdit(Handle handle, @Nullable String before, @Nullable String after) {
-        if (before == null || after == null) {
-            throw new IllegalStateException("a card neither comes nor goes");
-        }
-        Card was = Tables.CARD.fromJson(handle, before);
-        return new OfCard(was, Tables.CARD.fromJson(handle, after));
-    }
+    /// What an edit says of one table.
+    private record Told<T>(Rows<T> rows, Map<Long, T> before, Map<Long, T> after) {
 
-    private static <T> Edit change(Handle handle, Rows<T> rows, @Nullable String before, @Nullable String after) {
-        return new Change<>(
-                rows.place(),
-                Optional.ofNullable(before).map(json -> rows.fromJson(handle, json)),
-                Optional.ofNullable(after).map(json -> rows.fromJson(handle, json)));
+        static Told<?> of(Handle handle, int number, String place) {
+            return place.equals(Tables.CARD.table())
+                    ? by(Tables.CARD, handle, number)
+                    : by(rowsOf(place), handle, number);
+        }
+
+        private static <T> Told<T> by(Rows<T> rows, Handle handle, int number) {
+            return new Told<>(rows, rows.told(handle, number, "row_before"), rows.told(handle, number, "row_after"));
+        }
+
+        Edit edit(long seq, OptionalLong seat) {
+            @Nullable T was = before.get(seq);
+            @Nullable T is = after.get(seq);
+            if (was instanceof Card from && is instanceof Card to) {
+                return new OfCard(from, to);
+            }
+            if (was == null && is == null) {
+                throw new IllegalArgumentException("a change of nothing");
+            }
+            return new Change<>(rows.place(), Optional.ofNullable(was), Optional.ofNullable(is), seat);
+        }
     }
 
     static void mark(Handle handle, int number, boolean undone) {
@@ -142,20 +229,5 @@ final class History {
                 .bind("undone", undone ? 1 : 0)
                 .bind("n", number)
                 .execute();
-    }
-
-    /// The whole camp as it stands in the tables.
-    static Camp camp(Handle handle) {
-        Card card = Tables.CARD.all(handle).getFirst();
-        Camp camp = Camp.empty(card);
-        for (Rows<?> rows : Tables.SHELVES) {
-            camp = filled(handle, camp, rows);
-        }
-        return camp;
-    }
-
-    private static <T> Camp filled(Handle handle, Camp camp, Rows<T> rows) {
-        var shelf = rows.place().in().apply(camp).withAll(rows.all(handle));
-        return rows.place().put().apply(camp, shelf);
     }
 }

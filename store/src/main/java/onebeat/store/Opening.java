@@ -16,6 +16,8 @@ public sealed interface Opening {
         SPOILT,
         IN_USE,
         CANNOT_WRITE,
+        CANNOT_READ,
+        NO_ROOM,
         MISSING
     }
 }

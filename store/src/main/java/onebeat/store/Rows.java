@@ -2,18 +2,21 @@ package onebeat.store;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.DateTimeException;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import onebeat.core.camp.Place;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.mapper.RowMapper;
+import org.jdbi.v3.core.statement.PreparedBatch;
 import org.jspecify.annotations.Nullable;
 
 /// One table of the camp file: how a thing becomes a row and a row a thing.
@@ -21,61 +24,192 @@ import org.jspecify.annotations.Nullable;
 /// History keeps rows as JSON, made and taken apart by SQLite itself, so that the same mapper reads both.
 ///
 /// @param key the column that tells the rows apart
-/// @param columns all columns with what a thing has in them
-record Rows<T>(Place<T> place, String key, Map<String, Function<T, @Nullable Object>> columns, RowMapper<T> mapper) {
+/// @param columns all columns with what a thing has in them and what they may hold
+record Rows<T>(Place<T> place, String key, List<Column<T>> columns, RowMapper<T> mapper) {
 
     String table() {
         return place.name();
     }
 
-    List<T> all(Handle handle) {
-        return handle.createQuery("SELECT * FROM " + table() + " ORDER BY rowid")
-                .map(mapper)
+    private Stream<String> names() {
+        return columns.stream().map(Column::name);
+    }
+
+    /// A row as it was read: the thing, or what is wrong with it.
+    ///
+    /// @param rowid where it is
+    /// @param seat where the thing stands among its kind
+    record Looked<T>(long rowid, long seat, @Nullable T thing, String wrong) {}
+
+    /// All rows in the order of their seats, looked at one by one: a bad one spoils no other.
+    ///
+    /// @param ids the ids of the things that these rows may point at, by place
+    List<Looked<T>> all(Handle handle, Map<String, Set<String>> ids) {
+        return handle.createQuery("SELECT rowid AS row_number, * FROM " + table() + " ORDER BY "
+                        + (hasSeats() ? "seat, rowid" : "rowid"))
+                .map((row, context) -> {
+                    Optional<String> wrong = wrong(row, ids);
+                    @Nullable T thing = null;
+                    if (wrong.isEmpty()) {
+                        try {
+                            thing = mapper.map(row, context);
+                        } catch (IllegalArgumentException | DateTimeException e) {
+                            wrong = Optional.of(String.valueOf(e.getMessage()));
+                        }
+                    }
+                    return new Looked<>(
+                            row.getLong("row_number"), hasSeats() ? row.getLong("seat") : 0, thing, wrong.orElse(""));
+                })
                 .list();
     }
 
-    /// Puts the thing into the table, in the place of the row with its key.
-    void put(Handle handle, T thing) {
-        String names = String.join(", ", columns.keySet());
-        String values = columns.keySet().stream().map(c -> ":" + c).collect(Collectors.joining(", "));
-        String changes = columns.keySet().stream().map(c -> c + " = :" + c).collect(Collectors.joining(", "));
-        var update = handle.createUpdate("INSERT INTO " + table() + " (" + names + ") VALUES (" + values
-                + ") ON CONFLICT (" + key + ") DO UPDATE SET " + changes);
-        columns.forEach((column, value) -> update.bind(column, value.apply(thing)));
-        update.execute();
+    /// The card alone has no place among others.
+    private boolean hasSeats() {
+        return !table().equals(CARD);
     }
 
-    void remove(Handle handle, T thing) {
-        handle.createUpdate("DELETE FROM " + table() + " WHERE " + key + " = :key")
-                .bind("key", keyOf(thing))
+    private static final String CARD = "card";
+
+    private Optional<String> wrong(ResultSet row, Map<String, Set<String>> ids) throws SQLException {
+        for (Column<T> column : columns) {
+            @Nullable Object value = row.getObject(column.name());
+            Optional<String> wrong = column.limit()
+                    .wrong(value)
+                    .or(() -> column.refersTo()
+                            .filter(to -> !ids.getOrDefault(to.name(), Set.of()).contains(String.valueOf(value)))
+                            .map(to -> value + ", which is no " + to.name()));
+            if (wrong.isPresent()) {
+                return Optional.of(column.name() + ": " + wrong.get());
+            }
+        }
+        return Optional.empty();
+    }
+
+    /// The columns that a row has wrong, each with what may stand there instead.
+    List<Column<T>> wrongColumns(Handle handle, long rowid) {
+        List<Column<T>> wrong = new ArrayList<>();
+        handle.createQuery("SELECT * FROM " + table() + " WHERE rowid = :row")
+                .bind("row", rowid)
+                .map((row, _) -> {
+                    for (Column<T> column : columns) {
+                        if (column.limit().wrong(row.getObject(column.name())).isPresent()) {
+                            wrong.add(column);
+                        }
+                    }
+                    return 0;
+                })
+                .list();
+        return wrong;
+    }
+
+    /// Keeps a row word for word apart from the others, with the reason.
+    void putAside(Handle handle, long rowid, String why) {
+        handle.createUpdate("INSERT INTO aside (place, row, why) SELECT '" + table() + "', "
+                        + json(columns.stream()
+                                .map(c -> "CASE typeof(" + c.name() + ") WHEN 'blob' THEN hex(" + c.name() + ") ELSE "
+                                        + c.name() + " END")
+                                .toList())
+                        + ", :why FROM " + table() + " WHERE rowid = :row")
+                .bind("why", why)
+                .bind("row", rowid)
                 .execute();
+    }
+
+    void removeRow(Handle handle, long rowid) {
+        handle.createUpdate("DELETE FROM " + table() + " WHERE rowid = :row")
+                .bind("row", rowid)
+                .execute();
+    }
+
+    private String json(List<String> values) {
+        List<String> pairs = new ArrayList<>();
+        for (int i = 0; i < columns.size(); i++) {
+            pairs.add("'" + columns.get(i).name() + "', " + values.get(i));
+        }
+        return "json_object(" + String.join(", ", pairs) + ")";
+    }
+
+    /// A thing with its seat.
+    record Seated<T>(long seat, T thing) {}
+
+    /// Puts things into the table, each in the place of the row with its key.
+    void put(Handle handle, Collection<Seated<T>> things) {
+        List<String> all = new ArrayList<>(names().toList());
+        if (hasSeats()) {
+            all.add("seat");
+        }
+        String names = String.join(", ", all);
+        String values = all.stream().map(c -> ":" + c).collect(Collectors.joining(", "));
+        String changes = all.stream().map(c -> c + " = excluded." + c).collect(Collectors.joining(", "));
+        PreparedBatch batch = handle.prepareBatch("INSERT INTO " + table() + " (" + names + ") VALUES (" + values
+                + ") ON CONFLICT (" + key + ") DO UPDATE SET " + changes);
+        for (Seated<T> one : things) {
+            bind(batch, one.thing());
+            if (hasSeats()) {
+                batch.bind("seat", one.seat());
+            }
+            batch.add();
+        }
+        batch.execute();
+    }
+
+    private void bind(PreparedBatch batch, T thing) {
+        for (Column<T> column : columns) {
+            batch.bind(column.name(), column.of(thing));
+        }
+    }
+
+    void remove(Handle handle, Collection<T> things) {
+        PreparedBatch batch = handle.prepareBatch("DELETE FROM " + table() + " WHERE " + key + " = :key");
+        for (T thing : things) {
+            batch.bind("key", keyOf(thing)).add();
+        }
+        batch.execute();
     }
 
     @Nullable
     Object keyOf(T thing) {
-        Function<T, @Nullable Object> value = columns.get(key);
-        return value == null ? null : value.apply(thing);
+        return columns.stream()
+                .filter(c -> c.name().equals(key))
+                .findFirst()
+                .map(c -> c.of(thing))
+                .orElse(null);
     }
 
-    /// The row of this key as JSON, as it stands in the table now.
-    Optional<String> asJson(Handle handle, @Nullable Object keyValue) {
-        String pairs = columns.keySet().stream().map(c -> "'" + c + "', " + c).collect(Collectors.joining(", "));
-        return handle.createQuery("SELECT json_object(" + pairs + ") FROM " + table() + " WHERE " + key + " = :key")
-                .bind("key", keyValue)
-                .mapTo(String.class)
-                .findOne();
-    }
-
-    /// The thing that a JSON row tells of.
-    T fromJson(Handle handle, String json) {
-        List<String> values = new ArrayList<>();
-        for (String column : columns.keySet()) {
-            values.add("json_extract(:json, '$." + column + "') AS " + column);
+    /// Writes down what changes about to be made do: the rows as they stand in the table now, and as they will.
+    ///
+    /// @param edit the number of the edit
+    void note(Handle handle, int edit, Collection<Seated<T>> things, boolean stay) {
+        String before = "(SELECT " + json(names().toList()) + " FROM " + table() + " WHERE " + key + " = :" + key + ")";
+        String after = stay ? json(names().map(n -> ":" + n).toList()) : "NULL";
+        PreparedBatch batch = handle.prepareBatch("INSERT INTO history (edit, place, seat, row_before, row_after) "
+                + "VALUES (:edit_number, '" + table() + "', :seat, " + before + ", " + after + ")");
+        for (Seated<T> one : things) {
+            batch.bind("edit_number", edit).bind("seat", one.seat());
+            if (stay) {
+                bind(batch, one.thing());
+            } else {
+                batch.bind(key, keyOf(one.thing()));
+            }
+            batch.add();
         }
-        return handle.createQuery("SELECT " + String.join(", ", values))
-                .bind("json", json)
-                .map(mapper)
-                .one();
+        batch.execute();
+    }
+
+    /// What an edit of the history says of this table in one of its two columns, by its place in the history.
+    ///
+    /// @param side `row_before` or `row_after`
+    /// @throws IllegalArgumentException if a row of it makes no sense
+    Map<Long, T> told(Handle handle, int edit, String side) {
+        String values = names().map(name -> "json_extract(" + side + ", '$." + name + "') AS " + name)
+                .collect(Collectors.joining(", "));
+        return handle
+                .createQuery("SELECT seq, " + values + " FROM history WHERE edit = :edit AND place = '" + table()
+                        + "' AND " + side + " IS NOT NULL")
+                .bind("edit", edit)
+                .map((row, context) -> Map.entry(row.getLong("seq"), mapper.map(row, context)))
+                .stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
     /// A column that holds the name of an enum constant.

@@ -6,12 +6,9 @@ import static onebeat.store.Rows.several;
 import static onebeat.store.Rows.text;
 
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import onebeat.core.book.Judgement;
 import onebeat.core.book.Note;
@@ -39,21 +36,33 @@ import onebeat.core.review.School;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Session;
 import onebeat.core.timing.Rung;
-import org.jspecify.annotations.Nullable;
 
 /// The tables of a camp file, one mapper a record.
 final class Tables {
 
+    /// A reel, a recording or an evening is no longer than a day.
+    private static final double MOST_SECONDS = 86_400;
+
+    private static final long MOST_MS = 86_400_000;
+
+    /// A round on film lasts at least so long.
+    private static final double LEAST_ROUND = 1;
+
+    private static final Limit HEIGHT = Limit.number(Fighter.LEAST_CM, Fighter.MOST_HEIGHT_CM);
+    private static final Limit SPAN = Limit.number(Fighter.LEAST_CM, Fighter.MOST_SPAN_CM);
+    private static final int MOST_ROUNDS = 9_999;
+    private static final int MOST_COUNT = 1_000_000;
+
     static final Rows<Reel> REELS = new Rows<>(
             Place.REELS,
             "id",
-            columns(
-                    Map.entry("id", Reel::id),
-                    Map.entry("name", Reel::name),
-                    Map.entry("seconds", Reel::seconds),
-                    Map.entry("round_seconds", Reel::roundSeconds),
-                    Map.entry("subject", Reel::subject),
-                    Map.entry("file", Reel::file)),
+            List.of(
+                    Column.of("id", Reel::id, Limit.name()),
+                    Column.of("name", Reel::name, Limit.words()),
+                    Column.of("seconds", Reel::seconds, Limit.number(0, MOST_SECONDS)),
+                    Column.of("round_seconds", Reel::roundSeconds, Limit.number(LEAST_ROUND, MOST_SECONDS)),
+                    Column.of("subject", Reel::subject, Limit.words()),
+                    Column.of("file", Reel::file, Limit.words())),
             (r, _) -> new Reel(
                     text(r, "id"),
                     text(r, "name"),
@@ -65,18 +74,21 @@ final class Tables {
     static final Rows<Exchange> EXCHANGES = new Rows<>(
             Place.EXCHANGES,
             "id",
-            columns(
-                    Map.entry("id", Exchange::id),
-                    Map.entry("reel_id", Exchange::reelId),
-                    Map.entry("time_s", Exchange::timeS),
-                    Map.entry("round", Exchange::round),
-                    Map.entry("starter", e -> e.starter().name()),
-                    Map.entry("athlete_stance", e -> e.athleteStance().name()),
-                    Map.entry("partner_stance", e -> e.partnerStance().name()),
-                    Map.entry("range", e -> e.range().map(Band::name).orElse(null)),
-                    Map.entry("line", Exchange::line),
-                    Map.entry("outcome", e -> e.outcome().name()),
-                    Map.entry("note", Exchange::note)),
+            List.of(
+                    Column.of("id", Exchange::id, Limit.name()),
+                    Column.to("reel_id", Exchange::reelId, Place.REELS),
+                    Column.of("time_s", Exchange::timeS, Limit.number(0, MOST_SECONDS)),
+                    Column.of("round", Exchange::round, Limit.whole(1, MOST_ROUNDS)),
+                    Column.of("starter", e -> e.starter().name(), Limit.oneOf(Who.class)),
+                    Column.of("athlete_stance", e -> e.athleteStance().name(), Limit.oneOf(Stance.class)),
+                    Column.of("partner_stance", e -> e.partnerStance().name(), Limit.oneOf(Stance.class)),
+                    Column.of(
+                            "range",
+                            e -> e.range().map(Band::name).orElse(null),
+                            Limit.oneOf(Band.class).orNothing()),
+                    Column.of("line", Exchange::line, Limit.words()),
+                    Column.of("outcome", e -> e.outcome().name(), Limit.oneOf(Outcome.class)),
+                    Column.of("note", Exchange::note, Limit.words())),
             (r, _) -> new Exchange(
                     text(r, "id"),
                     text(r, "reel_id"),
@@ -93,16 +105,16 @@ final class Tables {
     static final Rows<Drill> DRILLS = new Rows<>(
             Place.DRILLS,
             "id",
-            columns(
-                    Map.entry("id", Drill::id),
-                    Map.entry("name", Drill::name),
-                    Map.entry("line", Drill::line),
-                    Map.entry("bpm", Drill::bpm),
-                    Map.entry("made", d -> d.made().toString()),
-                    Map.entry("source", Drill::source),
-                    Map.entry("odds", d -> d.odds().words()),
-                    Map.entry("rung", d -> d.rung().name()),
-                    Map.entry("overruled", Drill::overruled)),
+            List.of(
+                    Column.of("id", Drill::id, Limit.name()),
+                    Column.of("name", Drill::name, Limit.words()),
+                    Column.of("line", Drill::line, Limit.words()),
+                    Column.of("bpm", Drill::bpm, Limit.whole(RoundPlan.LEAST_BPM, RoundPlan.MOST_BPM)),
+                    Column.of("made", d -> d.made().toString(), Limit.day()),
+                    Column.of("source", Drill::source, Limit.words()),
+                    Column.of("odds", d -> d.odds().words(), Limit.readBy(Odds::parse)),
+                    Column.of("rung", d -> d.rung().name(), Limit.oneOf(Rung.class)),
+                    Column.of("overruled", Drill::overruled, Limit.words())),
             (r, _) -> new Drill(
                     text(r, "id"),
                     text(r, "name"),
@@ -117,19 +129,19 @@ final class Tables {
     static final Rows<OwnLine> OWN_LINES = new Rows<>(
             Place.OWN_LINES,
             "name",
-            columns(Map.entry("name", OwnLine::name), Map.entry("text", OwnLine::text)),
+            List.of(Column.of("name", OwnLine::name, Limit.name()), Column.of("text", OwnLine::text, Limit.words())),
             (r, _) -> new OwnLine(text(r, "name"), text(r, "text")));
 
     static final Rows<Session> SESSIONS = new Rows<>(
             Place.SESSIONS,
             "id",
-            columns(
-                    Map.entry("id", Session::id),
-                    Map.entry("date", s -> s.date().toString()),
-                    Map.entry("name", Session::name),
-                    Map.entry("scheme_id", Session::schemeId),
-                    Map.entry("template", Session::template),
-                    Map.entry("minutes", Session::minutes)),
+            List.of(
+                    Column.of("id", Session::id, Limit.name()),
+                    Column.of("date", s -> s.date().toString(), Limit.day()),
+                    Column.of("name", Session::name, Limit.words()),
+                    Column.of("scheme_id", Session::schemeId, Limit.words()),
+                    Column.of("template", Session::template, Limit.words()),
+                    Column.of("minutes", Session::minutes, Limit.whole(0, Session.MOST_MINUTES))),
             (r, _) -> new Session(
                     text(r, "id"),
                     LocalDate.parse(text(r, "date")),
@@ -141,20 +153,20 @@ final class Tables {
     static final Rows<RoundPlan> ROUNDS = new Rows<>(
             Place.ROUNDS,
             "id",
-            columns(
-                    Map.entry("id", RoundPlan::id),
-                    Map.entry("session_id", RoundPlan::sessionId),
-                    Map.entry("position", RoundPlan::position),
-                    Map.entry("drill_id", RoundPlan::drillId),
-                    Map.entry("bpm", RoundPlan::bpm),
-                    Map.entry("gap_beats", RoundPlan::gapBeats),
-                    Map.entry("rung", p -> p.rung().name()),
-                    Map.entry("stage", RoundPlan::stage),
-                    Map.entry("bursts", RoundPlan::bursts),
-                    Map.entry("seed", p -> p.draw().seed()),
-                    Map.entry("most_run", p -> p.draw().mostRun()),
-                    Map.entry("gap_spread", p -> p.draw().gapSpread()),
-                    Map.entry("worker", RoundPlan::worker)),
+            List.of(
+                    Column.of("id", RoundPlan::id, Limit.name()),
+                    Column.to("session_id", RoundPlan::sessionId, Place.SESSIONS),
+                    Column.of("position", RoundPlan::position, Limit.whole(0, MOST_ROUNDS)),
+                    Column.to("drill_id", RoundPlan::drillId, Place.DRILLS),
+                    Column.of("bpm", RoundPlan::bpm, Limit.whole(RoundPlan.LEAST_BPM, RoundPlan.MOST_BPM)),
+                    Column.of("gap_beats", RoundPlan::gapBeats, Limit.whole(0, 32)),
+                    Column.of("rung", p -> p.rung().name(), Limit.oneOf(Rung.class)),
+                    Column.of("stage", RoundPlan::stage, Limit.whole(0, MOST_ROUNDS)),
+                    Column.of("bursts", RoundPlan::bursts, Limit.whole(0, RoundPlan.MOST_BURSTS)),
+                    Column.of("seed", p -> p.draw().seed(), Limit.whole(Long.MIN_VALUE, Long.MAX_VALUE)),
+                    Column.of("most_run", p -> p.draw().mostRun(), Limit.whole(1, Draw.MOST_RUN)),
+                    Column.of("gap_spread", p -> p.draw().gapSpread(), Limit.whole(0, Draw.MOST_SPREAD)),
+                    Column.of("worker", RoundPlan::worker, Limit.words())),
             (r, _) -> new RoundPlan(
                     text(r, "id"),
                     text(r, "session_id"),
@@ -174,16 +186,16 @@ final class Tables {
     static final Rows<RoundRun> RUNS = new Rows<>(
             Place.RUNS,
             "id",
-            columns(
-                    Map.entry("id", RoundRun::id),
-                    Map.entry("round_id", RoundRun::roundId),
-                    Map.entry("drill_id", RoundRun::drillId),
-                    Map.entry("date", r -> r.date().toString()),
-                    Map.entry("bpm", RoundRun::bpm),
-                    Map.entry("seconds", RoundRun::seconds),
-                    Map.entry("called", RoundRun::called),
-                    Map.entry("rung", r -> r.rung().name()),
-                    Map.entry("worker", RoundRun::worker)),
+            List.of(
+                    Column.of("id", RoundRun::id, Limit.name()),
+                    Column.of("round_id", RoundRun::roundId, Limit.words()),
+                    Column.to("drill_id", RoundRun::drillId, Place.DRILLS),
+                    Column.of("date", r -> r.date().toString(), Limit.day()),
+                    Column.of("bpm", RoundRun::bpm, Limit.whole(RoundPlan.LEAST_BPM, RoundPlan.MOST_BPM)),
+                    Column.of("seconds", RoundRun::seconds, Limit.number(0, MOST_SECONDS)),
+                    Column.of("called", RoundRun::called, Limit.whole(0, MOST_COUNT)),
+                    Column.of("rung", r -> r.rung().name(), Limit.oneOf(Rung.class)),
+                    Column.of("worker", RoundRun::worker, Limit.words())),
             (r, _) -> new RoundRun(
                     text(r, "id"),
                     text(r, "round_id"),
@@ -198,17 +210,17 @@ final class Tables {
     static final Rows<Repetition> REPETITIONS = new Rows<>(
             Place.REPETITIONS,
             "id",
-            columns(
-                    Map.entry("id", Repetition::id),
-                    Map.entry("round_id", Repetition::roundId),
-                    Map.entry("drill_id", Repetition::drillId),
-                    Map.entry("date", r -> r.date().toString()),
-                    Map.entry("bpm", Repetition::bpm),
-                    Map.entry("at_ms", Repetition::atMs),
-                    Map.entry("judgement", r -> r.judgement().name()),
-                    Map.entry("rung", r -> r.rung().name()),
-                    Map.entry("fault", Repetition::fault),
-                    Map.entry("worker", Repetition::worker)),
+            List.of(
+                    Column.of("id", Repetition::id, Limit.name()),
+                    Column.of("round_id", Repetition::roundId, Limit.words()),
+                    Column.to("drill_id", Repetition::drillId, Place.DRILLS),
+                    Column.of("date", r -> r.date().toString(), Limit.day()),
+                    Column.of("bpm", Repetition::bpm, Limit.whole(RoundPlan.LEAST_BPM, RoundPlan.MOST_BPM)),
+                    Column.of("at_ms", Repetition::atMs, Limit.whole(0, MOST_MS)),
+                    Column.of("judgement", r -> r.judgement().name(), Limit.oneOf(Judgement.class)),
+                    Column.of("rung", r -> r.rung().name(), Limit.oneOf(Rung.class)),
+                    Column.of("fault", Repetition::fault, Limit.words()),
+                    Column.of("worker", Repetition::worker, Limit.words())),
             (r, _) -> new Repetition(
                     text(r, "id"),
                     text(r, "round_id"),
@@ -224,18 +236,18 @@ final class Tables {
     static final Rows<Partner> PARTNERS = new Rows<>(
             Place.PARTNERS,
             "id",
-            columns(
-                    Map.entry("id", Partner::id),
-                    Map.entry("name", Partner::name),
-                    Map.entry("stance", p -> p.ownStance().name()),
-                    Map.entry("height_cm", p -> p.body().heightCm()),
-                    Map.entry("span_cm", p -> p.body().spanCm()),
-                    Map.entry("plays_opponent", p -> p.playsOpponent() ? 1 : 0),
-                    Map.entry("gear", p -> words(p.gear())),
-                    Map.entry("jab", p -> p.jab().name()),
-                    Map.entry("sore", p -> words(p.sore())),
-                    Map.entry("feeds", p -> words(p.feeds())),
-                    Map.entry("up_to", p -> p.upTo().name())),
+            List.of(
+                    Column.of("id", Partner::id, Limit.name()),
+                    Column.of("name", Partner::name, Limit.words()),
+                    Column.of("stance", p -> p.ownStance().name(), Limit.oneOf(Stance.class)),
+                    Column.of("height_cm", p -> p.body().heightCm(), HEIGHT),
+                    Column.of("span_cm", p -> p.body().spanCm(), SPAN),
+                    Column.of("plays_opponent", p -> p.playsOpponent() ? 1 : 0, Limit.whole(0, 1)),
+                    Column.of("gear", p -> words(p.gear()), Limit.several(Gear.class)),
+                    Column.of("jab", p -> p.jab().name(), Limit.oneOf(JabSchool.class)),
+                    Column.of("sore", p -> words(p.sore()), Limit.several(SoreSpot.class)),
+                    Column.of("feeds", p -> words(p.feeds()), Limit.several(Family.class)),
+                    Column.of("up_to", p -> p.upTo().name(), Limit.oneOf(Rung.class))),
             (r, _) -> new Partner(
                     text(r, "id"),
                     new Fighter(
@@ -253,12 +265,12 @@ final class Tables {
     static final Rows<Note> NOTES = new Rows<>(
             Place.NOTES,
             "id",
-            columns(
-                    Map.entry("id", Note::id),
-                    Map.entry("drill_id", Note::drillId),
-                    Map.entry("date", n -> n.date().toString()),
-                    Map.entry("text", Note::text),
-                    Map.entry("worker", Note::worker)),
+            List.of(
+                    Column.of("id", Note::id, Limit.name()),
+                    Column.to("drill_id", Note::drillId, Place.DRILLS),
+                    Column.of("date", n -> n.date().toString(), Limit.day()),
+                    Column.of("text", Note::text, Limit.words()),
+                    Column.of("worker", Note::worker, Limit.words())),
             (r, _) -> new Note(
                     text(r, "id"),
                     text(r, "drill_id"),
@@ -279,21 +291,21 @@ final class Tables {
                     },
                     (camp, _) -> camp),
             "id",
-            columns(
-                    Map.entry("id", _ -> "card"),
-                    Map.entry("name", Card::name),
-                    Map.entry("athlete_name", c -> c.athlete().name()),
-                    Map.entry("athlete_stance", c -> c.athlete().stance().name()),
-                    Map.entry("athlete_height_cm", c -> c.athlete().heightCm()),
-                    Map.entry("athlete_span_cm", c -> c.athlete().spanCm()),
-                    Map.entry("opponent_name", c -> c.opponent().name()),
-                    Map.entry("opponent_stance", c -> c.opponent().stance().name()),
-                    Map.entry("opponent_height_cm", c -> c.opponent().heightCm()),
-                    Map.entry("opponent_span_cm", c -> c.opponent().spanCm()),
-                    Map.entry("first_day", c -> c.firstDay().toString()),
-                    Map.entry("fight_night", c -> c.fightNight().toString()),
-                    Map.entry("school", c -> c.school().words()),
-                    Map.entry("partner", Card::partner)),
+            List.of(
+                    Column.of("id", _ -> "card", Limit.name()),
+                    Column.of("name", Card::name, Limit.words()),
+                    Column.of("athlete_name", c -> c.athlete().name(), Limit.words()),
+                    Column.of("athlete_stance", c -> c.athlete().stance().name(), Limit.oneOf(Stance.class)),
+                    Column.of("athlete_height_cm", c -> c.athlete().heightCm(), HEIGHT),
+                    Column.of("athlete_span_cm", c -> c.athlete().spanCm(), SPAN),
+                    Column.of("opponent_name", c -> c.opponent().name(), Limit.words()),
+                    Column.of("opponent_stance", c -> c.opponent().stance().name(), Limit.oneOf(Stance.class)),
+                    Column.of("opponent_height_cm", c -> c.opponent().heightCm(), HEIGHT),
+                    Column.of("opponent_span_cm", c -> c.opponent().spanCm(), SPAN),
+                    Column.of("first_day", c -> c.firstDay().toString(), Limit.day()),
+                    Column.of("fight_night", c -> c.fightNight().toString(), Limit.day()),
+                    Column.of("school", c -> c.school().words(), Limit.readBy(School::parse)),
+                    Column.of("partner", Card::partner, Limit.words())),
             (r, _) -> new Card(
                     text(r, "name"),
                     new Fighter(
@@ -315,14 +327,4 @@ final class Tables {
             List.of(REELS, EXCHANGES, DRILLS, OWN_LINES, SESSIONS, ROUNDS, RUNS, REPETITIONS, PARTNERS, NOTES);
 
     private Tables() {}
-
-    @SafeVarargs
-    private static <T> Map<String, Function<T, @Nullable Object>> columns(
-            Map.Entry<String, Function<T, @Nullable Object>>... columns) {
-        Map<String, Function<T, @Nullable Object>> map = new LinkedHashMap<>();
-        for (var column : columns) {
-            map.put(column.getKey(), column.getValue());
-        }
-        return map;
-    }
 }

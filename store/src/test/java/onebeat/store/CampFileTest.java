@@ -46,6 +46,7 @@ import onebeat.store.Opening.Reason;
 import onebeat.store.Opening.Refused;
 import onebeat.store.Saving.NotSaved;
 import onebeat.store.Saving.Saved;
+import onebeat.store.Saving.Waiting;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -127,6 +128,7 @@ class CampFileTest {
     static Camp saved(Saving saving) {
         return switch (saving) {
             case Saved saved -> saved.camp();
+            case Waiting waits -> throw new AssertionError(waits.sentence());
             case NotSaved not -> throw new AssertionError(not.sentence());
         };
     }
@@ -185,6 +187,52 @@ class CampFileTest {
             assertThat(file.camp().drills().get("d1").orElseThrow().line()).isEqualTo("1 2");
             file.redo();
             assertThat(file.camp().drills().get("d1").orElseThrow().line()).isEqualTo("1 2 3");
+        }
+    }
+
+    @Test
+    void whatIsTakenBackStandsWhereItStood() {
+        Path path = folder.resolve("a.onebeat");
+        try (CampFile file = create("a.onebeat")) {
+            for (int i = 1; i < 6; i++) {
+                file.save(Edit.add(Place.DRILLS, drill("d" + i, "1 2")));
+            }
+            Camp before = file.camp();
+            file.save(Edit.together(
+                    Edit.remove(Place.DRILLS, drill("d2", "1 2")), Edit.remove(Place.DRILLS, drill("d5", "1 2"))));
+            file.save(Edit.add(Place.DRILLS, drill("d6", "1 2")));
+            file.undo();
+            file.undo();
+            assertThat(file.camp()).isEqualTo(before);
+            assertThat(file.camp().drills().all()).extracting(Drill::id).containsExactly("d1", "d2", "d3", "d4", "d5");
+        }
+        try (CampFile file = opened(CampFile.open(path))) {
+            assertThat(file.camp().drills().all()).extracting(Drill::id).containsExactly("d1", "d2", "d3", "d4", "d5");
+        }
+    }
+
+    @Test
+    void aLongChangeCanBeStoppedAndThenNothingWasChanged() {
+        List<Edit> many = new ArrayList<>();
+        for (int i = 0; i < 5_000; i++) {
+            many.add(Edit.add(Place.DRILLS, drill("d" + i, "1 2")));
+        }
+        List<Long> told = new ArrayList<>();
+        try (CampFile file = create("a.onebeat")) {
+            Camp before = file.camp();
+            assertThat(file.save(new Edit.Together(many), (done, all) -> {
+                        told.add(done);
+                        assertThat(all).isEqualTo(5_000);
+                        return told.size() < 3;
+                    }))
+                    .isInstanceOfSatisfying(
+                            NotSaved.class, not -> assertThat(not.sentence()).contains("Nothing was changed"));
+            assertThat(told).hasSize(3).isSorted();
+            assertThat(file.camp()).isEqualTo(before);
+            assertThat(file.undo()).isEmpty();
+            Camp after = saved(file.save(new Edit.Together(many)));
+            assertThat(saved(file.undo().orElseThrow())).isEqualTo(before);
+            assertThat(saved(file.redo().orElseThrow())).isEqualTo(after);
         }
     }
 
@@ -384,6 +432,7 @@ class CampFileTest {
             file.save(Edit.together(
                     Edit.add(Place.PARTNERS, partner),
                     Edit.add(Place.DRILLS, drill),
+                    Edit.add(Place.SESSIONS, new Session("s1", DAY, "Tonight", "kickboxing")),
                     Edit.add(Place.ROUNDS, round),
                     new Edit.OfCard(CARD, CARD.withPartner("p1"))));
         }

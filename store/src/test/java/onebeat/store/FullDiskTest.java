@@ -10,7 +10,6 @@ import java.nio.file.Path;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
-import onebeat.store.Saving.NotSaved;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -31,18 +30,28 @@ class FullDiskTest {
         try {
             Path path = small.resolve("a.onebeat");
             Camp before;
+            Path ballast = small.resolve("ballast");
+            Files.write(ballast, new byte[100_000]);
             try (CampFile file = opened(CampFile.create(path, CampFileTest.CARD, filling -> {}))) {
                 Saving last = file.save(Edit.add(Place.DRILLS, CampFileTest.drill("d0", "1")));
                 for (int i = 1; last instanceof Saving.Saved && i < 2000; i++) {
                     last = file.save(Edit.add(Place.DRILLS, CampFileTest.drill("d" + i, "1 2 3 ".repeat(300))));
                 }
-                before = file.camp();
                 assertThat(last)
                         .isInstanceOfSatisfying(
-                                NotSaved.class,
-                                not -> assertThat(not.sentence())
+                                Saving.Waiting.class,
+                                waits -> assertThat(waits.sentence())
                                         .contains("disk is full")
-                                        .contains("safe"));
+                                        .contains("safe")
+                                        .contains("in memory"));
+                assertThat(file.save(Edit.add(Place.DRILLS, CampFileTest.drill("more", "2"))))
+                        .isInstanceOfSatisfying(
+                                Saving.Waiting.class,
+                                waits -> assertThat(waits.changes()).isEqualTo(2));
+                before = file.camp();
+                Files.delete(ballast);
+                assertThat(file.writeWaiting()).isEqualTo(new Saving.Saved(before));
+                assertThat(file.waiting()).isZero();
             }
             try (CampFile again = opened(CampFile.open(path))) {
                 assertThat(again.camp()).isEqualTo(before);

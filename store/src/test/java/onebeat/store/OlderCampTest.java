@@ -2,6 +2,8 @@ package onebeat.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import onebeat.core.book.Repetition;
 import onebeat.core.camp.Edit;
@@ -37,6 +39,7 @@ class OlderCampTest {
             handle.execute("INSERT INTO card VALUES ('card', 'Saltlight', 'Ilka', 'ORTHODOX', 168, 170, 'Noor', "
                     + "'SOUTHPAW', 177, 182, '2027-03-04', '2027-04-29', '')");
             handle.execute("INSERT INTO drill VALUES ('d1', 'Hands', '1 2', 60, '2027-03-04', '')");
+            handle.execute("INSERT INTO session VALUES ('s1', '2027-03-04', 'Tonight', 'boxing')");
             handle.execute("INSERT INTO round_plan VALUES ('r1', 's1', 0, 'd1', 60, 4)");
             handle.execute(
                     "INSERT INTO history (edit, place, row_before, row_after) VALUES (1, 'round_plan', NULL, "
@@ -77,6 +80,7 @@ class OlderCampTest {
                     + "'SOUTHPAW', 177, 182, '2027-03-04', '2027-04-29', '', '')");
             handle.execute("INSERT INTO reel VALUES ('r1', 'harbour hall', 540, 180)");
             handle.execute("INSERT INTO session VALUES ('s1', '2027-03-04', 'Tonight', 'boxing')");
+            handle.execute("INSERT INTO drill VALUES ('d1', 'Hands', '1 2', 60, '2027-03-04', '', '')");
             handle.execute("INSERT INTO repetition VALUES ('p1', 'r1', 'd1', '2027-03-04', 60, 1000, 'CLEAN')");
             handle.execute("INSERT INTO history (edit, place, row_before, row_after) VALUES (1, 'reel', NULL, "
                     + "'{\"id\":\"r1\",\"name\":\"harbour hall\",\"seconds\":540,\"round_seconds\":180}')");
@@ -102,6 +106,42 @@ class OlderCampTest {
             file.redo();
             assertThat(file.camp().reels().get("r1")).contains(reel);
         }
+    }
+
+    /// A camp that cannot be brought up to date, whatever is wrong with it, keeps its bytes.
+    @Test
+    void anOlderCampThatCannotBeBroughtUpToDateKeepsItsBytes() throws IOException {
+        Path path = third();
+        try (Handle handle = Jdbi.create("jdbc:sqlite:" + path).open()) {
+            // The migration adds this table, and cannot.
+            handle.execute("CREATE TABLE note (something TEXT)");
+        }
+        byte[] before = Files.readAllBytes(path);
+        Opening.Refused refused = CampFileTest.refused(CampFile.open(path));
+        assertThat(refused.sentence()).contains("left as it");
+        assertThat(Files.readAllBytes(path)).isEqualTo(before);
+        assertThat(path.resolveSibling(path.getFileName() + ".new")).doesNotExist();
+    }
+
+    @Test
+    void anOlderCampWithABadRowOpensWithoutItAndItsOldBytesAreKept() throws IOException {
+        Path path = third();
+        try (Handle handle = Jdbi.create("jdbc:sqlite:" + path).open()) {
+            handle.execute("INSERT INTO repetition VALUES ('p2', 'r1', 'd1', '2027-03-04', 60, 1000, 'SPLENDID')");
+        }
+        byte[] before = Files.readAllBytes(path);
+        try (CampFile file = CampFileTest.opened(CampFile.open(path))) {
+            assertThat(file.camp().repetitions().all())
+                    .extracting(Repetition::id)
+                    .containsExactly("p1");
+            assertThat(file.setAside())
+                    .singleElement()
+                    .satisfies(row ->
+                            assertThat(row.toString()).contains("repetition").contains("SPLENDID"));
+        }
+        assertThat(Copies.usual().of(path))
+                .singleElement()
+                .satisfies(copy -> assertThat(Files.readAllBytes(copy.file())).isEqualTo(before));
     }
 
     private Path first() {

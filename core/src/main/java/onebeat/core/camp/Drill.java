@@ -1,6 +1,7 @@
 package onebeat.core.camp;
 
 import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import onebeat.core.holding.Odds;
 import onebeat.core.timing.Rung;
 
@@ -63,7 +64,16 @@ public record Drill(
 
     /// Whether the coach decided against the book on this day or later.
     public boolean isOverruledSince(LocalDate day) {
-        return overruled.matches("\\d{4}-\\d{2}-\\d{2} .*")
-                && !LocalDate.parse(overruled.substring(0, 10)).isBefore(day);
+        int end = overruled.indexOf(' ');
+        return end > 0 && isSince(overruled.substring(0, end), day);
+    }
+
+    private static boolean isSince(String when, LocalDate day) {
+        try {
+            return !LocalDate.parse(when).isBefore(day);
+        } catch (DateTimeParseException _) {
+            // Words of the coach's own that stand where a day would: nothing was decided on a day.
+            return false;
+        }
     }
 }

@@ -5,28 +5,49 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalLong;
 
 /// A change to the camp. Each holds what was there before and what is there after, so that it knows its own inverse.
 public sealed interface Edit {
 
-    /// The edit that takes this one back.
+    /// The edit that takes this one back, order included once it is [Done].
     Edit inverse();
 
+    /// The camp with this change, and the change with the seats that its things took or left.
+    Done doneTo(Camp camp);
+
     /// The camp with this change.
-    Camp applyTo(Camp camp);
+    default Camp applyTo(Camp camp) {
+        return doneTo(camp).camp();
+    }
+
+    /// What came of an edit.
+    ///
+    /// @param edit the same edit, with the seat of each thing: its inverse leaves everything as it was
+    record Done(Camp camp, Edit edit) {}
 
     /// A thing comes, goes or changes: without a `before` it comes, without an `after` it goes.
-    record Change<T>(Place<T> place, Optional<T> before, Optional<T> after) implements Edit {
+    ///
+    /// @param seat where on its shelf it stands; empty where that is for the shelf to say
+    record Change<T>(Place<T> place, Optional<T> before, Optional<T> after, OptionalLong seat) implements Edit {
 
-        @Override
-        public Edit inverse() {
-            return new Change<>(place, after, before);
+        /// A change whose thing stands where it stood, or comes last.
+        public Change(Place<T> place, Optional<T> before, Optional<T> after) {
+            this(place, before, after, OptionalLong.empty());
         }
 
         @Override
-        public Camp applyTo(Camp camp) {
-            Shelf<T> shelf = place.in().apply(camp).changed(before, after);
-            return place.put().apply(camp, shelf);
+        public Edit inverse() {
+            return new Change<>(place, after, before, seat);
+        }
+
+        @Override
+        public Done doneTo(Camp camp) {
+            Shelf<T> shelf = place.in().apply(camp);
+            long at = seat.orElseGet(() -> shelf.seatFor(before.or(() -> after).orElseThrow()));
+            return new Done(
+                    place.put().apply(camp, shelf.changed(before, after, at)),
+                    new Change<>(place, before, after, OptionalLong.of(at)));
         }
     }
 
@@ -39,8 +60,8 @@ public sealed interface Edit {
         }
 
         @Override
-        public Camp applyTo(Camp camp) {
-            return camp.withCard(after);
+        public Done doneTo(Camp camp) {
+            return new Done(camp.withCard(after), this);
         }
     }
 
@@ -59,12 +80,15 @@ public sealed interface Edit {
         }
 
         @Override
-        public Camp applyTo(Camp camp) {
+        public Done doneTo(Camp camp) {
             Camp now = camp;
+            List<Edit> all = new ArrayList<>();
             for (Edit edit : edits) {
-                now = edit.applyTo(now);
+                Done done = edit.doneTo(now);
+                now = done.camp();
+                all.add(done.edit());
             }
-            return now;
+            return new Done(now, new Together(all));
         }
     }
 

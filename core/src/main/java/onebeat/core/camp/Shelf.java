@@ -1,49 +1,74 @@
 package onebeat.core.camp;
 
 import java.util.Collection;
-import java.util.Collections;
-import java.util.LinkedHashMap;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import org.pcollections.HashTreePMap;
+import org.pcollections.PMap;
+import org.pcollections.PSortedMap;
+import org.pcollections.TreePMap;
 
-/// Things of one kind by their id, in the order in which they came. Immutable.
+/// Things of one kind by their id, in the order in which they came. Immutable; the next shelf shares what it has in
+/// common with the one before, so that a change costs the same on a long shelf as on a short one.
+///
+/// Each thing has a seat: a number that grows from each to the next. What is taken away and comes back takes its seat
+/// again, so that a change taken back leaves the order as it was.
 public final class Shelf<T> {
 
     private final Function<T, String> id;
-    private final Map<String, T> things;
+    private final PSortedMap<Long, T> things;
+    private final PMap<String, Long> seats;
 
-    private Shelf(Function<T, String> id, Map<String, T> things) {
+    private Shelf(Function<T, String> id, PSortedMap<Long, T> things, PMap<String, Long> seats) {
         this.id = id;
-        this.things = Collections.unmodifiableMap(things);
+        this.things = things;
+        this.seats = seats;
     }
 
     static <T> Shelf<T> of(Function<T, String> id) {
-        return new Shelf<>(id, Map.of());
+        return new Shelf<>(id, TreePMap.empty(), HashTreePMap.empty());
     }
 
     /// These things and one more, or one in the place of the one with its id.
     public Shelf<T> with(T thing) {
-        Map<String, T> more = new LinkedHashMap<>(things);
-        more.put(id.apply(thing), thing);
-        return new Shelf<>(id, more);
+        return seated(thing, seatFor(thing));
     }
 
     /// These things and many more.
     public Shelf<T> withAll(Collection<T> many) {
-        Map<String, T> more = new LinkedHashMap<>(things);
-        many.forEach(thing -> more.put(id.apply(thing), thing));
-        return new Shelf<>(id, more);
+        Shelf<T> more = this;
+        for (T thing : many) {
+            more = more.with(thing);
+        }
+        return more;
+    }
+
+    /// These things and one more on this seat; where the thing has a seat already, it changes seats. Nobody is pushed
+    /// off a seat: what finds another thing on it comes last.
+    public Shelf<T> seated(T thing, long seat) {
+        String key = id.apply(thing);
+        Long before = seats.get(key);
+        PSortedMap<Long, T> rest = before == null ? things : things.minus(before);
+        long free = rest.containsKey(seat) ? rest.lastKey() + 1 : seat;
+        return new Shelf<>(id, rest.plus(free, thing), seats.plus(key, free));
     }
 
     Shelf<T> without(String gone) {
-        Map<String, T> fewer = new LinkedHashMap<>(things);
-        fewer.remove(gone);
-        return new Shelf<>(id, fewer);
+        Long seat = seats.get(gone);
+        return seat == null ? this : new Shelf<>(id, things.minus(seat), seats.minus(gone));
     }
 
-    Shelf<T> changed(Optional<T> before, Optional<T> after) {
-        return after.map(this::with)
+    /// The seat of the thing with this one's id; for one that is not here, the next free seat.
+    public long seatFor(T thing) {
+        Long seat = seats.get(id.apply(thing));
+        if (seat != null) {
+            return seat;
+        }
+        return things.isEmpty() ? 1 : things.lastKey() + 1;
+    }
+
+    Shelf<T> changed(Optional<T> before, Optional<T> after, long seat) {
+        return after.map(thing -> seated(thing, seat))
                 .orElseGet(() -> before.map(b -> without(id.apply(b))).orElse(this));
     }
 
@@ -52,17 +77,17 @@ public final class Shelf<T> {
     }
 
     public Optional<T> get(String wanted) {
-        return Optional.ofNullable(things.get(wanted));
+        return Optional.ofNullable(seats.get(wanted)).map(things::get);
     }
 
     public int size() {
-        return things.size();
+        return seats.size();
     }
 
     /// An id that no thing here has: the prefix and the next number.
     public String nextId(String prefix) {
         int most = 0;
-        for (String one : things.keySet()) {
+        for (String one : seats.keySet()) {
             if (one.startsWith(prefix) && one.substring(prefix.length()).matches("\\d{1,8}")) {
                 most = Math.max(most, Integer.parseInt(one.substring(prefix.length())));
             }
@@ -82,6 +107,6 @@ public final class Shelf<T> {
 
     @Override
     public String toString() {
-        return things.toString();
+        return things.values().toString();
     }
 }

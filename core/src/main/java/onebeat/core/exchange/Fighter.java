@@ -6,12 +6,16 @@ package onebeat.core.exchange;
 /// @param spanCm fingertip to fingertip with the arms out, in centimetres, from 100 to 280
 public record Fighter(String name, Stance stance, double heightCm, double spanCm) {
 
+    public static final double LEAST_CM = 100;
+    public static final double MOST_HEIGHT_CM = 250;
+    public static final double MOST_SPAN_CM = 280;
+
     /// @throws IllegalArgumentException if a measure is no possible one
     public Fighter {
-        if (!(heightCm >= 100 && heightCm <= 250)) {
+        if (!(heightCm >= LEAST_CM && heightCm <= MOST_HEIGHT_CM)) {
             throw new IllegalArgumentException("height must be 100 to 250 cm, not " + heightCm);
         }
-        if (!(spanCm >= 100 && spanCm <= 280)) {
+        if (!(spanCm >= LEAST_CM && spanCm <= MOST_SPAN_CM)) {
             throw new IllegalArgumentException("span must be 100 to 280 cm, not " + spanCm);
         }
     }

@@ -76,17 +76,25 @@ public record Odds(List<List<Integer>> reads) {
     public static Odds parse(String words) {
         List<List<Integer>> reads = new ArrayList<>();
         for (String word : words.isBlank() ? new String[0] : words.strip().split("\\s+")) {
-            if (!word.matches("-|\\d{1,3}(:\\d{1,3})*")) {
-                throw new IllegalArgumentException("Odds are whole weights from 0 to " + MOST
-                        + " joined by colons, such as 3:2:1, not " + word + ".");
-            }
             reads.add(
                     word.equals("-")
                             ? List.of()
                             : Arrays.stream(word.split(":", -1))
-                                    .map(Integer::valueOf)
+                                    .map(weight -> weight(word, weight))
                                     .toList());
         }
         return new Odds(reads);
     }
+
+    private static int weight(String word, String weight) {
+        if (!weight.matches("\\d{1,3}")) {
+            throw new IllegalArgumentException("Odds are whole weights from 0 to " + MOST
+                    + " joined by colons, such as 3:2:1, not "
+                    + (word.length() > LONG ? word.substring(0, LONG) + "…" : word) + ".");
+        }
+        return Integer.parseInt(weight);
+    }
+
+    /// So many characters of a wrong word are said.
+    private static final int LONG = 40;
 }

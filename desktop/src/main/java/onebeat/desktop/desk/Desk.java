@@ -3,9 +3,14 @@ package onebeat.desktop.desk;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
+import java.util.function.Function;
+import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -33,9 +38,14 @@ import onebeat.core.rounds.Scheme;
 import onebeat.core.rounds.Session;
 import onebeat.core.timing.Rung;
 import onebeat.store.CampFile;
+import onebeat.store.Copies;
+import onebeat.store.Opening.Opened;
+import onebeat.store.Opening.Refused;
+import onebeat.store.Progress;
 import onebeat.store.Saving;
 import onebeat.store.Saving.NotSaved;
 import onebeat.store.Saving.Saved;
+import onebeat.store.Saving.Waiting;
 import org.jspecify.annotations.Nullable;
 
 /// The open camp and what is chosen in it. Every change goes through [#save]: it is on disk before the screen
@@ -53,7 +63,9 @@ public final class Desk implements AutoCloseable {
     public record Notice(String text, boolean wrong) {}
 
     private final Ladders ladders = new Ladders();
-    private final CampFile file;
+    private final ReadOnlyObjectWrapper<Optional<String>> unsaved = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final LongChange longChange = new LongChange();
+    private CampFile file;
     private final Clock clock;
     private final ReadOnlyObjectWrapper<Camp> camp;
     private final ReadOnlyObjectWrapper<Notice> notice = new ReadOnlyObjectWrapper<>(new Notice("", false));
@@ -174,33 +186,137 @@ public final class Desk implements AutoCloseable {
         notice.set(new Notice(text, true));
     }
 
-    /// Saves a change and shows it. Where it cannot be saved the desk says why, and nothing changes.
+    /// What is not on disk and why, for as long as it is not; empty where all is saved.
+    public ReadOnlyObjectProperty<Optional<String>> unsavedProperty() {
+        return unsaved.getReadOnlyProperty();
+    }
+
+    /// Saves a change and shows it. Where it cannot be written it is kept in memory, and the desk says so until it is.
     ///
-    /// @return whether it was saved
+    /// @return whether it was taken; where it was not, the desk says why, and nothing changes
     public boolean save(Edit edit) {
+        if (longChange.isUnderWay()) {
+            warn(Texts.of("saving.busy"));
+            return false;
+        }
         return show(file.save(edit));
+    }
+
+    /// Saves a change of very many things beside the interface.
+    ///
+    /// @param progress told on the interface's thread how far it is, from 0 to 1
+    /// @param then told on the interface's thread whether it was taken
+    public void saveBeside(Edit edit, DoubleConsumer progress, Consumer<Boolean> then) {
+        beside(told -> Optional.of(file.save(edit, told)), progress, saving -> then.accept(show(saving.orElseThrow())));
+    }
+
+    /// Ends the long change that is under way, if there is one; nothing of it is kept.
+    public void stopSaving() {
+        longChange.stop();
+    }
+
+    private void beside(
+            Function<Progress, Optional<Saving>> change, DoubleConsumer progress, Consumer<Optional<Saving>> then) {
+        if (longChange.isUnderWay()) {
+            warn(Texts.of("saving.busy"));
+            return;
+        }
+        longChange.begin(change, progress, then);
+    }
+
+    /// Tries again to write what is in memory only.
+    public void saveAgain() {
+        if (show(file.writeWaiting()) && unsaved.get().isEmpty()) {
+            say(Texts.of("unsaved.done", file.path()));
+        }
+    }
+
+    /// Writes the whole camp to a file anew, and goes on in that one.
+    ///
+    /// @param target where nothing stands
+    public void writeAnew(Path target) {
+        switch (file.writeAnew(target)) {
+            case Opened opened -> {
+                CampFile before = file;
+                file = opened.file();
+                before.close();
+                show(new Saved(file.camp()));
+                say(Texts.of("unsaved.done", target));
+            }
+            case Refused refused -> warn(refused.sentence());
+        }
+    }
+
+    /// The path of the camp file.
+    public Path path() {
+        return file.path();
+    }
+
+    /// Whether something is in memory only.
+    public boolean isUnsaved() {
+        return unsaved.get().isPresent();
+    }
+
+    /// Writes a copy of the camp to another path.
+    public void saveCopy(Path target) {
+        file.copyTo(target).ifPresentOrElse(this::warn, () -> say(Texts.of("copies.saved", target)));
+    }
+
+    /// Keeps a copy of the camp as it was opened, beside the interface.
+    public void keepCopy(Copies copies) {
+        CampFile opened = file;
+        Thread thread = new Thread(
+                () -> copies.take(opened, LocalDateTime.now(clock))
+                        .ifPresent(wrong -> Platform.runLater(() -> warn(wrong))),
+                "copy of the camp");
+        thread.setDaemon(true);
+        thread.start();
     }
 
     /// Takes the last change back.
     public void undo() {
-        file.undo().ifPresentOrElse(saving -> done(saving, "undo.done"), () -> say(Texts.of("undo.nothing")));
+        move(false, "undo.done", "undo.nothing");
     }
 
     /// Does the change again that was taken back.
     public void redo() {
-        file.redo().ifPresentOrElse(saving -> done(saving, "redo.done"), () -> say(Texts.of("redo.nothing")));
+        move(true, "redo.done", "redo.nothing");
     }
 
-    private void done(Saving saving, String text) {
-        if (show(saving)) {
-            say(Texts.of(text));
+    /// A change of very many things is taken back beside the interface.
+    private static final int MANY = 2_000;
+
+    private void move(boolean forward, String done, String nothing) {
+        if (longChange.isUnderWay()) {
+            warn(Texts.of("saving.busy"));
+        } else if (file.changesToMove(forward) > MANY) {
+            say(Texts.of("saving.long"));
+            beside(_ -> forward ? file.redo() : file.undo(), _ -> {}, saving -> moved(saving, done, nothing));
+        } else {
+            moved(forward ? file.redo() : file.undo(), done, nothing);
         }
+    }
+
+    private void moved(Optional<Saving> saving, String done, String nothing) {
+        saving.ifPresentOrElse(
+                what -> {
+                    if (show(what)) {
+                        say(Texts.of(done));
+                    }
+                },
+                () -> say(Texts.of(nothing)));
     }
 
     private boolean show(Saving saving) {
         return switch (saving) {
             case Saved saved -> {
+                unsaved.set(Optional.empty());
                 camp.set(saved.camp());
+                yield true;
+            }
+            case Waiting waits -> {
+                unsaved.set(Optional.of(Texts.of("unsaved.bar", waits.changes(), waits.sentence())));
+                camp.set(waits.camp());
                 yield true;
             }
             case NotSaved not -> {
@@ -287,6 +403,7 @@ public final class Desk implements AutoCloseable {
 
     @Override
     public void close() {
+        longChange.close();
         file.close();
     }
 }

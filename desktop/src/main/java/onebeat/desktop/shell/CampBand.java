@@ -26,6 +26,7 @@ final class CampBand extends Pane {
     private Camp camp;
     private LocalDate today;
     private String door;
+    private Runnable onFile = () -> {};
 
     CampBand(Camp camp, LocalDate today, String door) {
         this.camp = camp;
@@ -35,6 +36,12 @@ final class CampBand extends Pane {
         setMinHeight(72);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         widthProperty().addListener((_, _, _) -> draw());
+    }
+
+    /// What is done when the words about the camp's file are clicked.
+    void onFile(Runnable action) {
+        onFile = action;
+        draw();
     }
 
     void show(Camp now, LocalDate day, String atDoor) {
@@ -78,6 +85,13 @@ final class CampBand extends Pane {
         String left = days >= 0 ? Texts.of("camp.days", days) : Texts.of("camp.over");
         nodes.add(text(end + 14, 54, left, "text", "soft"));
         nodes.add(text(LEFT, 62, Texts.of("camp.name", camp.card().name(), door), "text", "soft"));
+        Text file = text(0, 62, Texts.of("copies.hint"), "text", "soft", "link");
+        file.setX(end - file.getLayoutBounds().getWidth());
+        file.setOnMouseClicked(click -> {
+            onFile.run();
+            click.consume();
+        });
+        nodes.add(file);
         getChildren().setAll(nodes);
         setAccessibleText(Texts.of("camp.spoken", camp.card().name(), days));
     }

@@ -45,6 +45,10 @@ import onebeat.desktop.film.Film;
 import onebeat.desktop.floor.Floor;
 import onebeat.desktop.rounds.Rounds;
 import onebeat.desktop.sound.Sounds;
+import onebeat.store.CampFile;
+import onebeat.store.Copies;
+import onebeat.store.Copies.Copy;
+import onebeat.store.ProgramLog;
 
 /// The whole window: one path of five stations, the camp above, the call line below.
 public final class Shell implements Frame {
@@ -74,6 +78,7 @@ public final class Shell implements Frame {
     private boolean swallow;
     private Optional<Supplier<Optional<Path>>> choosing = Optional.empty();
     private Optional<Region> form = Optional.empty();
+    private OtherCamps otherCamps = OtherCamps.NONE;
 
     /// @param clockMs a monotonic clock in milliseconds, for the floor
     public Shell(Desk desk, Sounds sounds, LongSupplier clockMs) {
@@ -96,7 +101,8 @@ public final class Shell implements Frame {
         StackPane.setAlignment(preview, Pos.BOTTOM_CENTER);
         middle.setPadding(new Insets(0, 16, 0, 16));
         middle.setMinSize(0, 0);
-        root.setTop(band);
+        band.onFile(this::openCampFile);
+        root.setTop(new VBox(new UnsavedBar(desk, this::chooseBeside), band));
         root.setLeft(path);
         root.setCenter(middle);
         root.setBottom(foot);
@@ -282,6 +288,59 @@ public final class Shell implements Frame {
         }
     }
 
+    /// Where other camps come from.
+    public void otherCamps(OtherCamps camps) {
+        otherCamps = camps;
+    }
+
+    /// The camp as a file lies over the station until something is chosen or Escape is pressed.
+    public void openCampFile() {
+        CampFileForm opened =
+                new CampFileForm(desk.path(), true, Copies.usual(), ProgramLog.file(), new CampFileForm.Deeds() {
+                    @Override
+                    public void open() {
+                        choose(Texts.of("welcome.files"), "*" + CampFile.ENDING).ifPresent(otherCamps::open);
+                    }
+
+                    @Override
+                    public void create() {
+                        chooseToSave("").ifPresent(otherCamps::create);
+                    }
+
+                    @Override
+                    public void saveCopy() {
+                        chooseToSave(desk.camp().card().name()).ifPresent(path -> {
+                            desk.saveCopy(path);
+                            closeForm();
+                        });
+                    }
+
+                    @Override
+                    public void putBack(Copy copy) {
+                        otherCamps.putBack(copy, desk.path());
+                    }
+
+                    @Override
+                    public void openBeside(Copy copy) {
+                        Copies.usual()
+                                .layBeside(copy, desk.path())
+                                .ifPresentOrElse(otherCamps::open, () -> desk.warn(Texts.of("copies.cannot")));
+                    }
+                });
+        openForm(opened);
+        opened.begin();
+    }
+
+    private Optional<Path> chooseBeside() {
+        return chooseToSave(Texts.of("unsaved.name", desk.camp().card().name()));
+    }
+
+    private Optional<Path> chooseToSave(String name) {
+        return choosing.orElse(() -> CampChooser.toSave(root.getScene().getWindow(), desk.folder(), name))
+                .get()
+                .map(CampChooser::ending);
+    }
+
     /// The camp's card lies over the station until it is kept or Escape is pressed.
     public void openCard() {
         Card before = desk.camp().card();
@@ -338,6 +397,14 @@ public final class Shell implements Frame {
                 closeForm();
             }
             return key.getCode() == KeyCode.ESCAPE;
+        }
+        if (key.getCode() == KeyCode.F6 && desk.isUnsaved()) {
+            desk.saveAgain();
+            return true;
+        }
+        if (key.isControlDown() && key.getCode() == KeyCode.O && here.name() != Name.FLOOR) {
+            openCampFile();
+            return true;
         }
         if (key.isControlDown() && key.getCode() == KeyCode.E && here.name() != Name.FLOOR) {
             openCard();

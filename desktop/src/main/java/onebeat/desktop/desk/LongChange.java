@@ -1,0 +1,87 @@
+package onebeat.desktop.desk;
+
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
+import java.util.function.Function;
+import javafx.application.Platform;
+import onebeat.store.Progress;
+import onebeat.store.Saving;
+import onebeat.store.Saving.NotSaved;
+
+/// One change of very many things, written beside the interface. What came of it is always told, also after a stop:
+/// it may have been too late to stop.
+final class LongChange implements AutoCloseable {
+
+    private static final long TOLD_EVERY_MS = 50;
+    private static final int PATIENCE_S = 20;
+
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "long change");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    private final AtomicBoolean stopped = new AtomicBoolean();
+    private boolean underWay;
+
+    boolean isUnderWay() {
+        return underWay;
+    }
+
+    void begin(Function<Progress, Optional<Saving>> change, DoubleConsumer progress, Consumer<Optional<Saving>> then) {
+        underWay = true;
+        stopped.set(false);
+        Progress told = new Progress() {
+            private long last;
+
+            @Override
+            public boolean goesOn(long done, long all) {
+                long now = System.nanoTime() / 1_000_000;
+                if (now - last >= TOLD_EVERY_MS) {
+                    last = now;
+                    Platform.runLater(() -> progress.accept((double) done / all));
+                }
+                return !stopped.get();
+            }
+        };
+        worker.execute(() -> {
+            Optional<Saving> saving = tried(change, told);
+            Platform.runLater(() -> {
+                underWay = false;
+                then.accept(saving);
+            });
+        });
+    }
+
+    /// A change that takes more memory than there is was not made.
+    private static Optional<Saving> tried(Function<Progress, Optional<Saving>> change, Progress told) {
+        try {
+            return change.apply(told);
+        } catch (OutOfMemoryError _) {
+            return Optional.of(new NotSaved(Texts.of("saving.memory")));
+        }
+    }
+
+    void stop() {
+        stopped.set(true);
+    }
+
+    /// Waits for what is being written, so that the file is not closed under it.
+    @Override
+    public void close() {
+        stop();
+        worker.shutdown();
+        try {
+            if (!worker.awaitTermination(PATIENCE_S, TimeUnit.SECONDS)) {
+                worker.shutdownNow();
+            }
+        } catch (InterruptedException _) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}

@@ -1,0 +1,106 @@
+package onebeat.desktop.shell;
+
+import java.nio.file.Path;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Texts;
+import onebeat.store.Copies;
+import onebeat.store.Copies.Copy;
+
+/// The camp as a file: where it lies, its copies from before, and other camps.
+public final class CampFileForm extends VBox {
+
+    private static final DateTimeFormatter WHEN =
+            DateTimeFormatter.ofPattern("EEEE d MMMM yyyy, HH:mm", Locale.ENGLISH);
+    private static final double BYTES_PER_KB = 1024;
+    private static final double MOST_HEIGHT = 300;
+
+    /// What can be done with a camp file.
+    public interface Deeds {
+        /// Opens another camp, which the coach chooses.
+        void open();
+
+        /// Makes a new camp.
+        void create();
+
+        /// Writes a copy where the coach says.
+        void saveCopy();
+
+        /// Puts a copy in the place of the camp.
+        void putBack(Copy copy);
+
+        /// Opens a copy beside the camp.
+        void openBeside(Copy copy);
+    }
+
+    /// @param camp where the camp lies
+    /// @param isOpen whether it is open: a camp that could not be opened has copies too
+    public CampFileForm(Path camp, boolean isOpen, Copies copies, Path log, Deeds deeds) {
+        super(12);
+        setId("camp-file");
+        getStyleClass().addAll("paper", "preview");
+        setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+        List<Copy> all = copies.of(camp);
+        HBox row = new HBox(8, button("copies.open", deeds::open), button("copies.new", deeds::create));
+        if (isOpen) {
+            row.getChildren().add(button("copies.save", deeds::saveCopy));
+        }
+        getChildren()
+                .setAll(
+                        Look.text(Texts.of("copies.title"), "title"),
+                        wrapped(camp.toString(), "soft"),
+                        row,
+                        Look.text(
+                                Texts.of(all.isEmpty() ? "copies.none" : "copies.kept", all.size()), "small", "strong"),
+                        Look.scroll(grid(all, deeds)),
+                        wrapped(Texts.of("copies.log", log), "soft"));
+    }
+
+    private static Region grid(List<Copy> all, Deeds deeds) {
+        GridPane grid = new GridPane(16, 6);
+        for (int i = 0; i < all.size(); i++) {
+            Copy copy = all.get(i);
+            Label when = new Label(WHEN.format(copy.taken()));
+            Label size = new Label(Texts.of("copies.kb", Math.round(copy.bytes() / BYTES_PER_KB)));
+            size.getStyleClass().add("soft");
+            grid.addRow(
+                    i,
+                    when,
+                    size,
+                    button("copies.beside", () -> deeds.openBeside(copy)),
+                    button("copies.back", () -> deeds.putBack(copy)));
+        }
+        grid.setMaxHeight(MOST_HEIGHT);
+        return grid;
+    }
+
+    private static Label wrapped(String words, String style) {
+        Label label = Look.label(style);
+        label.setText(words);
+        label.setWrapText(true);
+        label.setMaxWidth(760);
+        label.setAlignment(Pos.CENTER_LEFT);
+        return label;
+    }
+
+    private static Button button(String key, Runnable action) {
+        Button button = new Button(Texts.of(key));
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(_ -> action.run());
+        return button;
+    }
+
+    /// The first button takes the keyboard.
+    public void begin() {
+        lookup(".button").requestFocus();
+    }
+}

@@ -1,0 +1,35 @@
+package onebeat.desktop.shell;
+
+import java.nio.file.Path;
+import onebeat.store.Copies.Copy;
+
+/// Other camps than the one that is open.
+public interface OtherCamps {
+
+    /// Closes this camp and opens another.
+    void open(Path path);
+
+    /// Closes this camp and makes a new one.
+    void create(Path path);
+
+    /// Closes this camp, puts a copy of it in its place and opens that.
+    void putBack(Copy copy, Path camp);
+
+    /// There are none.
+    OtherCamps NONE = new OtherCamps() {
+        @Override
+        public void open(Path path) {
+            // Nobody is asked.
+        }
+
+        @Override
+        public void create(Path path) {
+            // Nobody is asked.
+        }
+
+        @Override
+        public void putBack(Copy copy, Path camp) {
+            // Nobody is asked.
+        }
+    };
+}

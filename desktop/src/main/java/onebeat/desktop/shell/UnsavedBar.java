@@ -1,0 +1,52 @@
+package onebeat.desktop.shell;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.Texts;
+
+/// Says on every station that something is not on disk, why, and what can be done, for as long as it is so.
+final class UnsavedBar extends HBox {
+
+    private final Label words = new Label();
+
+    /// @param beside asks for a path to write the camp to
+    UnsavedBar(Desk desk, Supplier<Optional<Path>> beside) {
+        super(10);
+        setId("unsaved");
+        getStyleClass().add("unsaved");
+        setAlignment(Pos.CENTER_LEFT);
+        words.setWrapText(true);
+        words.setMinHeight(Region.USE_PREF_SIZE);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        words.setMaxWidth(Double.MAX_VALUE);
+        getChildren()
+                .setAll(
+                        words,
+                        button("unsaved.again", desk::saveAgain),
+                        button("unsaved.anew", () -> desk.writeAnew(desk.path())),
+                        button("unsaved.beside", () -> beside.get().ifPresent(desk::writeAnew)));
+        desk.unsavedProperty().addListener((_, _, now) -> show(now));
+        show(desk.unsavedProperty().get());
+    }
+
+    private void show(Optional<String> sentence) {
+        words.setText(sentence.orElse(""));
+        setVisible(sentence.isPresent());
+        setManaged(sentence.isPresent());
+    }
+
+    private static Button button(String key, Runnable action) {
+        Button button = new Button(Texts.of(key));
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(_ -> action.run());
+        return button;
+    }
+}

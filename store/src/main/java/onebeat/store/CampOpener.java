@@ -1,0 +1,324 @@
+package onebeat.store;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import onebeat.core.camp.Camp;
+import onebeat.core.camp.Card;
+import onebeat.core.camp.Edit;
+import onebeat.core.camp.Place;
+import onebeat.store.CampFile.Filling;
+import onebeat.store.Opening.Opened;
+import onebeat.store.Opening.Reason;
+import onebeat.store.Opening.Refused;
+import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.FlywayException;
+import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.Jdbi;
+import org.jdbi.v3.core.JdbiException;
+
+/// Opens and makes camp files, or says in a sentence why not. Whatever goes wrong, the bytes at the path stay as they
+/// were.
+final class CampOpener {
+
+    private CampOpener() {}
+
+    /// Makes a new camp beside its place and moves it there whole, so that a machine that dies on the way leaves no
+    /// half camp.
+    static Opening create(Path path, Card card, Consumer<Filling> fill) {
+        if (Files.exists(path)) {
+            return new Refused(
+                    Reason.CANNOT_WRITE,
+                    "There is already a file " + path + ". It was left as it is. Choose another name.");
+        }
+        Optional<Refused> refused = make(path, card, fill);
+        return refused.isPresent() ? refused.get() : open(path);
+    }
+
+    private static Optional<Refused> make(Path path, Card card, Consumer<Filling> fill) {
+        Path making = path.resolveSibling(path.getFileName() + ".new");
+        try {
+            Path folder = path.toAbsolutePath().getParent();
+            if (folder != null) {
+                Files.createDirectories(folder);
+            }
+            Files.deleteIfExists(making);
+            migrate(making);
+            try (Connection connection = Sqlite.connect(making, false);
+                    Handle handle = Jdbi.open(connection)) {
+                handle.useTransaction(h -> {
+                    Tables.CARD.put(h, List.of(new Rows.Seated<>(0, card)));
+                    fill.accept(new Filling(h, card));
+                });
+            }
+            CampCopy.deleteJournal(path);
+            Files.move(making, path, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+            return Optional.empty();
+        } catch (IOException | SQLException | JdbiException | FlywayException e) {
+            CampCopy.quietlyDelete(making);
+            return Optional.of(new Refused(
+                    Reason.CANNOT_WRITE,
+                    "Cannot make the camp file " + path + ": " + Sqlite.reason(e)
+                            + ". Nothing was written. Choose another folder."));
+        }
+    }
+
+    static Opening open(Path path) {
+        if (!Files.exists(path)) {
+            return new Refused(
+                    Reason.MISSING, "There is no file " + path + ". Was it moved? Open another one, or the demo.");
+        }
+        if (!Files.isRegularFile(path)) {
+            return notACamp(path);
+        }
+        try {
+            Path real = path.toRealPath();
+            // Before any handle on it is opened and closed, which would let the lock of the one that has it fall.
+            if (CampLock.isHere(real)) {
+                return inUse(path, "this One Beat");
+            }
+            Optional<Header> header = Header.of(path);
+            if (header.isEmpty() || header.get().applicationId() != Header.CAMP) {
+                return notACamp(path);
+            }
+            if (header.get().userVersion() > Header.NEWEST) {
+                return new Refused(
+                        Reason.NEWER,
+                        path + " was written by a newer One Beat (camp version "
+                                + header.get().userVersion() + ", this one knows " + Header.NEWEST
+                                + "). It was left as it is. Open it with the newer program.");
+            }
+            return switch (CampLock.take(real)) {
+                case CampLock.Asked.Held(String who) -> inUse(path, who);
+                case CampLock.Asked.Taken(CampLock lock) -> open(path, header.get(), lock);
+            };
+        } catch (IOException e) {
+            return Files.isReadable(path)
+                    ? cannotWrite(path, Sqlite.reason(e))
+                    : new Refused(
+                            Reason.CANNOT_READ,
+                            "Cannot read " + path + ": " + Sqlite.reason(e) + ". It was left as it is.");
+        }
+    }
+
+    private static Opening open(Path path, Header header, CampLock lock) throws IOException {
+        boolean opened = false;
+        try {
+            Opening opening =
+                    header.userVersion() < Header.NEWEST ? upgraded(path, header, lock) : opened(path, lock, List.of());
+            opened = opening instanceof Opened;
+            return opening;
+        } finally {
+            if (!opened) {
+                lock.close();
+            }
+        }
+    }
+
+    /// @param before rows that were set aside on the way here
+    private static Opening opened(Path path, CampLock lock, List<BadRow> before) throws IOException {
+        FileWatch watch = new FileWatch(path);
+        Connection connection = null;
+        boolean keep = false;
+        try {
+            connection = Sqlite.connect(path, true);
+            Handle handle = Jdbi.open(connection);
+            Optional<String> wrong = wrong(handle);
+            if (wrong.isPresent()) {
+                return spoilt(path, wrong.get());
+            }
+            takeFor(handle);
+            CampReader.Found found = CampReader.read(handle, today()).after(before);
+            CampFile file = new CampFile(path, lock, watch, connection, handle, found);
+            keep = true;
+            return new Opened(file);
+        } catch (SQLException | JdbiException | IllegalArgumentException e) {
+            return refused(path, e);
+        } catch (LinkageError e) {
+            return noDatabase(path, e);
+        } finally {
+            if (!keep) {
+                Sqlite.closeQuietly(connection);
+                watch.close();
+            }
+        }
+    }
+
+    /// An older camp is brought up to date on a copy, and the copy takes its place only once it has been opened and
+    /// read
+    /// whole. The old file is kept.
+    private static Opening upgraded(Path path, Header header, CampLock lock) throws IOException {
+        Path work = path.resolveSibling(path.getFileName() + ".new");
+        List<BadRow> aside = new ArrayList<>();
+        try {
+            Optional<String> before = looked(path, _ -> {});
+            if (before.isPresent()) {
+                return spoilt(path, before.get());
+            }
+            Files.copy(path, work, StandardCopyOption.REPLACE_EXISTING);
+            migrate(work);
+            Optional<String> after =
+                    looked(work, h -> aside.addAll(CampReader.read(h, today()).bad()));
+            if (after.isPresent()) {
+                return spoilt(path, after.get());
+            }
+            Copies.usual().keepBefore(path, header.userVersion());
+            Files.move(work, path, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+        } catch (SQLException | JdbiException | FlywayException | IllegalArgumentException e) {
+            return refused(path, e);
+        } catch (IOException e) {
+            return cannotWrite(path, Sqlite.reason(e));
+        } finally {
+            CampCopy.quietlyDelete(work);
+        }
+        return opened(path, lock, aside);
+    }
+
+    /// What a look at a whole file finds wrong; where that is nothing, it is read. What a machine that died left half
+    /// done in it is put right.
+    private static Optional<String> looked(Path path, Consumer<Handle> read) throws SQLException {
+        try (Connection connection = Sqlite.connect(path, true);
+                Handle handle = Jdbi.open(connection)) {
+            Optional<String> wrong = wrong(handle);
+            if (wrong.isEmpty()) {
+                read.accept(handle);
+            }
+            return wrong;
+        }
+    }
+
+    private static Optional<String> wrong(Handle handle) {
+        String check =
+                handle.createQuery("PRAGMA quick_check(1)").mapTo(String.class).one();
+        return check.equals("ok") ? Optional.empty() : Optional.of(check);
+    }
+
+    private static LocalDate today() {
+        return LocalDate.now(ZoneId.systemDefault());
+    }
+
+    /// Takes the exclusive lock at once: a read and an empty write, so that a second program is told now and not at its
+    /// first change.
+    private static void takeFor(Handle handle) {
+        handle.execute("BEGIN EXCLUSIVE");
+        handle.execute("COMMIT");
+    }
+
+    /// Writes an open camp to another file, or to its own path anew, and opens that.
+    ///
+    /// @param waiting what is not in the open file yet
+    static Opening writeAnew(CampFile file, Path target, List<Edit> waiting) {
+        boolean own = target.toAbsolutePath().equals(file.path().toAbsolutePath());
+        if (Files.exists(target)) {
+            return new Refused(
+                    Reason.CANNOT_WRITE, "There is a file " + target + ". It was left as it is. Choose another name.");
+        }
+        if (own) {
+            file.releaseName();
+        }
+        if (file.copyTo(target).isEmpty() && open(target) instanceof Opened(CampFile copy)) {
+            if (catchUp(copy, file.camp(), waiting)) {
+                return new Opened(copy);
+            }
+            copy.close();
+            CampCopy.quietlyDelete(target);
+        }
+        Camp camp = file.camp();
+        return create(target, camp.card(), filling -> fill(filling, camp));
+    }
+
+    /// Writes what waits into a copy, as far as the copy does not hold it already.
+    private static boolean catchUp(CampFile copy, Camp wanted, List<Edit> waiting) {
+        for (int from = waiting.size(); from >= 0; from--) {
+            List<Edit> rest = waiting.subList(from, waiting.size());
+            if (new Edit.Together(rest).applyTo(copy.camp()).equals(wanted)) {
+                return rest.stream().allMatch(edit -> copy.save(edit) instanceof Saving.Saved);
+            }
+        }
+        return false;
+    }
+
+    private static void fill(Filling filling, Camp camp) {
+        for (Rows<?> rows : Tables.SHELVES) {
+            fill(filling, camp, rows.place());
+        }
+    }
+
+    private static <T> void fill(Filling filling, Camp camp, Place<T> place) {
+        place.in().apply(camp).all().forEach(thing -> filling.add(Edit.add(place, thing)));
+    }
+
+    private static void migrate(Path path) throws SQLException {
+        Flyway.configure(CampFile.class.getClassLoader())
+                .dataSource(Sqlite.source(path, false))
+                .locations("classpath:onebeat/store/migration")
+                .load()
+                .migrate();
+        try (Connection connection = Sqlite.connect(path, false);
+                Handle handle = Jdbi.open(connection)) {
+            handle.execute("PRAGMA application_id = " + Header.CAMP);
+            handle.execute("PRAGMA user_version = " + Header.NEWEST);
+        }
+    }
+
+    private static Refused notACamp(Path path) {
+        return new Refused(
+                Reason.NOT_A_CAMP,
+                path + " is not a camp file. It was left as it is. Camp files end in " + CampFile.ENDING + ".");
+    }
+
+    private static Refused inUse(Path path, String who) {
+        return new Refused(
+                Reason.IN_USE, path + " is open in " + who + ". Close it there first, or open another camp.");
+    }
+
+    private static Refused cannotWrite(Path path, String why) {
+        return new Refused(
+                Reason.CANNOT_WRITE,
+                "Cannot write to " + path + ": " + why
+                        + ". Nothing was changed. Make the file and its folder writable, or copy it to a folder of your own.");
+    }
+
+    private static Refused noDatabase(Path path, LinkageError e) {
+        return new Refused(
+                Reason.CANNOT_READ,
+                "Cannot open " + path + ": the database of the program could not be started (" + Sqlite.reason(e)
+                        + "). Is the temporary folder full or read-only? The camp was left as it is.");
+    }
+
+    /// Only what a look at the file itself found wrong is damage; a full disk is none.
+    private static Refused refused(Path path, Exception e) {
+        return switch (Sqlite.code(e)) {
+            case SQLITE_BUSY, SQLITE_LOCKED -> inUse(path, "another program");
+            case SQLITE_READONLY, SQLITE_CANTOPEN, SQLITE_PERM ->
+                cannotWrite(path, "the file or its folder is read-only");
+            case SQLITE_FULL ->
+                new Refused(
+                        Reason.NO_ROOM,
+                        "The disk of " + path
+                                + " is full. The camp was left as it is. Make room, or copy it to another disk.");
+            case SQLITE_IOERR, SQLITE_NOMEM ->
+                new Refused(
+                        Reason.CANNOT_READ,
+                        "Cannot read " + path + ": " + Sqlite.reason(e)
+                                + ". The camp was left as it is. Is the disk still there, and is there room on it?");
+            default -> spoilt(path, Sqlite.reason(e));
+        };
+    }
+
+    private static Refused spoilt(Path path, String what) {
+        return new Refused(
+                Reason.SPOILT,
+                path + " is damaged (" + what.lines().findFirst().orElse("")
+                        + "). It was left as it is. Open a copy from before, or the demo.");
+    }
+}

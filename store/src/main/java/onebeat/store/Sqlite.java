@@ -1,0 +1,84 @@
+package onebeat.store;
+
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import org.sqlite.SQLiteConfig;
+import org.sqlite.SQLiteDataSource;
+import org.sqlite.SQLiteErrorCode;
+import org.sqlite.SQLiteException;
+
+/// Connections to the very file of a path, and what went wrong with one.
+final class Sqlite {
+
+    private static final int BUSY_MS = 300;
+
+    static {
+        SqliteLibrary.lay();
+    }
+
+    private Sqlite() {}
+
+    /// The file as a URI: in a plain path a question mark would begin parameters and a percent sign an escape (SQLite
+    /// documentation, "Uniform Resource Identifiers", section 3.1).
+    static String uri(Path path) {
+        return path.toAbsolutePath().toUri().toASCIIString();
+    }
+
+    /// @param exclusive whether nobody else may read or write while the connection is open
+    static SQLiteDataSource source(Path path, boolean exclusive) {
+        SQLiteConfig config = new SQLiteConfig();
+        config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
+        config.setJournalMode(SQLiteConfig.JournalMode.DELETE);
+        config.setBusyTimeout(BUSY_MS);
+        if (exclusive) {
+            config.setLockingMode(SQLiteConfig.LockingMode.EXCLUSIVE);
+        }
+        SQLiteDataSource source = new SQLiteDataSource(config);
+        source.setUrl("jdbc:sqlite:" + uri(path));
+        return source;
+    }
+
+    static Connection connect(Path path, boolean exclusive) throws SQLException {
+        return source(path, exclusive).getConnection();
+    }
+
+    static void closeQuietly(@Nullable Connection connection) {
+        try {
+            if (connection != null) {
+                connection.close();
+            }
+        } catch (SQLException _) {
+            // What was committed is on disk; the rest was never told as saved.
+        }
+    }
+
+    /// The primary code of what went wrong (SQLite documentation, "Result and Error Codes": the low byte).
+    static SQLiteErrorCode code(Throwable e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLiteException sqlite) {
+                return SQLiteErrorCode.getErrorCode(sqlite.getResultCode().code & 0xFF);
+            }
+        }
+        return SQLiteErrorCode.UNKNOWN_ERROR;
+    }
+
+    /// What went wrong, in words.
+    static String reason(Throwable e) {
+        Throwable cause = e;
+        while (cause.getCause() != null) {
+            cause = cause.getCause();
+        }
+        String message = cause.getMessage();
+        String name = cause.getClass()
+                .getSimpleName()
+                .replaceAll("(?<=[a-z])(?=[A-Z])", " ")
+                .toLowerCase(Locale.ROOT)
+                .replace(" exception", "");
+        return message == null
+                ? name
+                : name + ", " + message.lines().findFirst().orElse("");
+    }
+}

@@ -1,0 +1,272 @@
+package onebeat.store;
+
+import static onebeat.store.CampFileTest.drill;
+import static onebeat.store.CampFileTest.opened;
+import static onebeat.store.CampFileTest.refused;
+import static onebeat.store.CampFileTest.saved;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.RandomAccessFile;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.attribute.FileTime;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import onebeat.core.camp.Camp;
+import onebeat.core.camp.Edit;
+import onebeat.core.camp.Place;
+import onebeat.store.Opening.Reason;
+import onebeat.store.Saving.Waiting;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/// What happens to an open camp while its file is taken away, and who may open it.
+class FileFaultsTest {
+
+    @TempDir
+    Path folder;
+
+    private Path camp() {
+        Path path = folder.resolve("a.onebeat");
+        opened(CampFile.create(
+                        path, CampFileTest.CARD, filling -> filling.add(Edit.add(Place.DRILLS, drill("d0", "1")))))
+                .close();
+        return path;
+    }
+
+    private interface Fault {
+        void to(Path path) throws IOException;
+    }
+
+    private static void delete(Path path) throws IOException {
+        Files.delete(path);
+    }
+
+    private static void replace(Path path) throws IOException {
+        Path other = path.resolveSibling("other");
+        Files.copy(path, other);
+        Files.move(other, path, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    private static void cutShort(Path path) throws IOException {
+        try (RandomAccessFile file = new RandomAccessFile(path.toFile(), "rw")) {
+            file.setLength(5_000);
+        }
+    }
+
+    private static void overwrite(Path path) throws IOException {
+        byte[] bytes = Files.readAllBytes(path);
+        bytes[27]++;
+        Files.write(path, bytes);
+    }
+
+    private static void deleteFolder(Path path) throws IOException {
+        try (Stream<Path> all = Files.list(path.resolveSibling("."))) {
+            for (Path file : all.toList()) {
+                Files.delete(file);
+            }
+        }
+        Files.delete(path.toAbsolutePath().getParent());
+    }
+
+    /// Whatever happened to the file, no change is told as saved, and all of them are in the file written anew.
+    private void kept(Path path, Fault fault, Path anew) throws IOException {
+        Camp wanted;
+        try (CampFile file = opened(CampFile.open(path))) {
+            saved(file.save(Edit.add(Place.DRILLS, drill("d1", "1 2"))));
+            fault.to(path);
+            for (int i = 2; i < 5; i++) {
+                int changes = i - 1;
+                assertThat(file.save(Edit.add(Place.DRILLS, drill("d" + i, "3"))))
+                        .isInstanceOfSatisfying(Waiting.class, waits -> {
+                            assertThat(waits.changes()).isEqualTo(changes);
+                            assertThat(waits.sentence()).startsWith("Not saved").contains(path.toString());
+                        });
+            }
+            file.undo();
+            wanted = file.camp();
+            assertThat(wanted.drills().size()).isEqualTo(4);
+            try (CampFile next = opened(file.writeAnew(anew))) {
+                assertThat(next.camp()).isEqualTo(wanted);
+                saved(next.save(Edit.add(Place.DRILLS, drill("d9", "3"))));
+            }
+        }
+        try (CampFile again = opened(CampFile.open(anew))) {
+            again.undo();
+            assertThat(again.camp()).isEqualTo(wanted);
+        }
+    }
+
+    @Test
+    void aDeletedCampIsWrittenAnewWhereItWas() throws IOException {
+        Path path = camp();
+        kept(path, FileFaultsTest::delete, path);
+    }
+
+    @Test
+    void aReplacedCampIsNotTouchedAndOursIsWrittenBeside() throws IOException {
+        Path path = camp();
+        byte[] before = Files.readAllBytes(path);
+        kept(
+                path,
+                file -> {
+                    replace(file);
+                    Files.write(file, before);
+                },
+                folder.resolve("beside.onebeat"));
+        assertThat(Files.readAllBytes(path)).isEqualTo(before);
+    }
+
+    @Test
+    void aCampCutShortIsWrittenBesideFromMemory() throws IOException {
+        kept(camp(), FileFaultsTest::cutShort, folder.resolve("beside.onebeat"));
+    }
+
+    @Test
+    void aCampWrittenIntoByAnotherProgramIsLeftAndOursWrittenBeside() throws IOException {
+        kept(camp(), FileFaultsTest::overwrite, folder.resolve("beside.onebeat"));
+    }
+
+    @Test
+    void aFolderThatIsGoneIsMadeAgain() throws IOException {
+        Path path = folder.resolve("deep").resolve("a.onebeat");
+        opened(CampFile.create(path, CampFileTest.CARD, f -> f.add(Edit.add(Place.DRILLS, drill("d0", "1")))))
+                .close();
+        kept(path, FileFaultsTest::deleteFolder, path);
+    }
+
+    @Test
+    void aCampThatComesBackTakesWhatWaited() throws IOException {
+        Path path = camp();
+        Path away = folder.resolve("away");
+        try (CampFile file = opened(CampFile.open(path))) {
+            Files.move(path, away);
+            assertThat(file.save(Edit.add(Place.DRILLS, drill("d1", "3")))).isInstanceOf(Waiting.class);
+            Files.move(away, path);
+            saved(file.save(Edit.add(Place.DRILLS, drill("d2", "3"))));
+        }
+        try (CampFile again = opened(CampFile.open(path))) {
+            assertThat(again.camp().drills().size()).isEqualTo(3);
+        }
+    }
+
+    @Test
+    void aCampThatWasOnlyTouchedIsSavedInto() throws IOException {
+        Path path = camp();
+        try (CampFile file = opened(CampFile.open(path))) {
+            Files.setLastModifiedTime(path, FileTime.from(1, TimeUnit.DAYS));
+            saved(file.save(Edit.add(Place.DRILLS, drill("d1", "3"))));
+        }
+    }
+
+    /// Another process that tries to write into a camp; its answer is its exit code.
+    static final class Second {
+
+        private Second() {}
+
+        public static void main(String[] args) {
+            Opening opening = CampFile.open(Path.of(args[0]));
+            System.out.println(opening);
+            System.exit(opening instanceof Opening.Opened ? 1 : 0);
+        }
+    }
+
+    private static String second(Path path) throws IOException, InterruptedException {
+        Process second = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "--enable-native-access=ALL-UNNAMED",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        Second.class.getName(),
+                        path.toString())
+                .redirectError(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        try (InputStream out = second.getInputStream()) {
+            String said = new String(out.readAllBytes(), StandardCharsets.UTF_8);
+            assertThat(second.waitFor()).as(said).isZero();
+            return said;
+        }
+    }
+
+    @Test
+    void readingTheFileBesideLetsNoSecondProgramIn() throws IOException, InterruptedException {
+        Path path = camp();
+        try (CampFile file = opened(CampFile.open(path))) {
+            assertThat(second(path)).contains("IN_USE");
+            // Each of these closes a handle on the file, and with it every lock that this process had on it (fcntl(2)).
+            assertThat(Files.readAllBytes(path)).isNotEmpty();
+            assertThat(refused(CampFile.open(path)).reason()).isEqualTo(Reason.IN_USE);
+            assertThat(second(path))
+                    .contains("IN_USE")
+                    .contains("process " + ProcessHandle.current().pid());
+            saved(file.save(Edit.add(Place.DRILLS, drill("d1", "1"))));
+        }
+    }
+
+    @Test
+    void aLockThatADeadProgramLeftHoldsNobodyUp() throws IOException {
+        Path path = camp();
+        Files.writeString(path.resolveSibling(".a.onebeat.open"), "another One Beat (process 1)");
+        opened(CampFile.open(path)).close();
+        assertThat(path.resolveSibling(".a.onebeat.open")).doesNotExist();
+    }
+
+    @Test
+    void allNamesOfOneFileLeadToOneLock() throws IOException {
+        Path path = camp();
+        Path link = Files.createSymbolicLink(folder.resolve("link.onebeat"), path);
+        try (CampFile _ = opened(CampFile.open(path))) {
+            assertThat(refused(CampFile.open(link)).reason()).isEqualTo(Reason.IN_USE);
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "a.onebeat?foreign_keys=on.onebeat",
+                "b#c.onebeat",
+                "d%41%.onebeat",
+                "e'q\".onebeat",
+                "f\ng.onebeat",
+                "ü 日本.onebeat",
+                "mode=ro&x.onebeat",
+                "-h.onebeat"
+            })
+    void theVeryFileOfANameIsMadeAndOpened(String name) throws IOException {
+        Path decoy = camp();
+        byte[] before = Files.readAllBytes(decoy);
+        Path path = folder.resolve(name);
+        try (CampFile file = opened(CampFile.create(path, CampFileTest.CARD, _ -> {}))) {
+            saved(file.save(Edit.add(Place.DRILLS, drill("d1", "1 2 3"))));
+            assertThat(file.copyTo(folder.resolve("copy " + name))).isEmpty();
+        }
+        assertThat(path).isRegularFile();
+        try (CampFile file = opened(CampFile.open(path));
+                CampFile copy = opened(CampFile.open(folder.resolve("copy " + name)))) {
+            assertThat(file.camp().drills().size()).isEqualTo(1);
+            assertThat(copy.camp()).isEqualTo(file.camp());
+        }
+        assertThat(Files.readAllBytes(decoy)).isEqualTo(before);
+    }
+
+    @Test
+    void aNameTooLongForItsFolderIsASentence() {
+        Path path = folder.resolve("x".repeat(300) + ".onebeat");
+        assertThat(refused(CampFile.create(path, CampFileTest.CARD, _ -> {})).sentence())
+                .contains("Nothing was written");
+    }
+
+    @Test
+    void aPathThatNeverAnswersIsNoCamp() throws IOException, InterruptedException {
+        Path fifo = folder.resolve("pipe.onebeat");
+        assumeTrue(new ProcessBuilder("mkfifo", fifo.toString()).start().waitFor() == 0);
+        assertThat(refused(CampFile.open(fifo)).reason()).isEqualTo(Reason.NOT_A_CAMP);
+    }
+}
