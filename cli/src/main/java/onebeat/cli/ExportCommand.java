@@ -2,16 +2,17 @@ package onebeat.cli;
 
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.io.Writer;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.function.UnaryOperator;
 import onebeat.core.camp.Camp;
 import onebeat.core.film.Reel;
 import onebeat.formats.book.BookOut;
-import onebeat.formats.film.FilmCsv;
-import onebeat.formats.film.FilmJson;
+import onebeat.formats.film.FilmOutFiles;
+import onebeat.formats.out.OutFiles;
 import onebeat.store.CampFile;
 import onebeat.store.Opening;
 import picocli.CommandLine.Command;
@@ -37,6 +38,11 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--out", paramLabel = "DIR", description = "Into this folder.", defaultValue = ".")
     private Path out = Path.of(".");
 
+    @Option(
+            names = "--overwrite",
+            description = "Replace files of these names that One Beat did not write, or that were changed since.")
+    private boolean overwrite;
+
     @Parameters(paramLabel = "CAMP", description = "A camp file.")
     @SuppressWarnings("NullAway.Init") // set by picocli before call()
     private Path file;
@@ -59,20 +65,18 @@ final class ExportCommand implements Callable<Integer> {
     private int write(Camp camp) {
         UnaryOperator<String> reelName =
                 id -> camp.reels().get(id).map(Reel::name).orElse(id);
+        List<String> written = new ArrayList<>();
+        OutFiles.Taken taken = overwrite ? OutFiles.Taken.REPLACE : OutFiles.Taken.REFUSE;
         try {
             Files.createDirectories(out);
-            try (Writer csv = Files.newBufferedWriter(out.resolve("film.csv"))) {
-                FilmCsv.write(csv, camp.exchanges().all(), reelName);
-            }
-            Files.writeString(
-                    out.resolve("film.json"), FilmJson.write(camp.exchanges().all(), reelName));
-            String books = String.join(", ", BookOut.write(camp, out));
+            FilmOutFiles.write(camp.exchanges().all(), reelName, out, Outputs.files(), taken, written);
+            BookOut.write(camp, out, Outputs.files(), taken, written);
             PrintWriter told = spec.commandLine().getOut();
-            told.printf("film.csv, film.json, %s are in %s%n", books, out);
+            told.printf("%s are in %s%n", String.join(", ", written), out);
             told.flush();
             return WRITTEN;
         } catch (IOException e) {
-            spec.commandLine().getErr().println("Nothing more was written into " + out + ": " + e.getMessage());
+            spec.commandLine().getErr().println(Outputs.failed(written, e));
             return NOT_WRITTEN;
         }
     }

@@ -97,6 +97,9 @@ final class FindCommand implements Callable<Integer> {
             out.println(FoundJson.of(found));
         } else {
             out.printf("looked at %d lines, left out %d%n", found.looked(), found.skipped());
+            if (!found.whole()) {
+                out.println("There is more than can be looked at: these are the best of what was looked at.");
+            }
             for (Answer answer : found.answers()) {
                 out.printf(
                         Locale.ROOT,

@@ -1,5 +1,9 @@
 package onebeat.cli;
 
+import java.io.OutputStreamWriter;
+import java.io.PrintStream;
+import java.io.PrintWriter;
+import onebeat.store.ProgramLog;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -21,12 +25,32 @@ public final class Main {
 
     private Main() {}
 
+    /// What ends a command that met something unexpected.
+    private static final int UNEXPECTED = 3;
+
     public static void main(String[] args) {
-        System.exit(commandLine().execute(args));
+        ProgramLog.begin();
+        System.exit(commandLine()
+                .setOut(writer(System.out))
+                .setErr(writer(System.err))
+                .execute(args));
+    }
+
+    private static PrintWriter writer(PrintStream stream) {
+        return new PrintWriter(new TerminalWriter(new OutputStreamWriter(stream, stream.charset())), true);
     }
 
     /// The program, ready to run. A call line may begin with `@`, so nothing is expanded from files.
     static CommandLine commandLine() {
-        return new CommandLine(new Main()).setExpandAtFiles(false).setCaseInsensitiveEnumValuesAllowed(true);
+        return new CommandLine(new Main())
+                .setExpandAtFiles(false)
+                .setCaseInsensitiveEnumValuesAllowed(true)
+                .setExecutionExceptionHandler((e, command, _) -> {
+                    ProgramLog.wrong(command.getCommandName(), e);
+                    command.getErr()
+                            .println("Something went wrong in the program. Nothing was changed. It is written down in "
+                                    + ProgramLog.file());
+                    return UNEXPECTED;
+                });
     }
 }

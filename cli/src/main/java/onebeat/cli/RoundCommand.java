@@ -2,10 +2,9 @@ package onebeat.cli;
 
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import onebeat.core.holding.Draw;
 import onebeat.core.holding.Odds;
@@ -21,6 +20,7 @@ import onebeat.core.rounds.Part;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.timing.Rung;
+import onebeat.formats.out.OutFiles;
 import onebeat.formats.rounds.RoundJson;
 import onebeat.formats.sound.RoundMidi;
 import onebeat.formats.sound.RoundWav;
@@ -80,8 +80,16 @@ final class RoundCommand implements Callable<Integer> {
     @Option(names = "--midi", paramLabel = "FILE", description = "Write a click track with markers.")
     private @Nullable Path midi;
 
+    @Option(
+            names = "--overwrite",
+            description = "Replace a file that One Beat did not write, or that was changed since.")
+    private boolean overwrite;
+
     @Override
     public Integer call() {
+        if (wav != null && midi != null && Outputs.isOne(wav, midi)) {
+            throw new ParameterException(spec.commandLine(), "--wav and --midi name the same file: " + wav);
+        }
         if (seconds < LEAST_SECONDS || seconds > MOST_SECONDS || gap < 0 || gap > 32 || bursts < 0 || bursts > 4) {
             throw new ParameterException(
                     spec.commandLine(), "--seconds is 20 to 3600, --gap 0 to 32 and --bursts 0 to 4.");
@@ -120,6 +128,7 @@ final class RoundCommand implements Callable<Integer> {
                 .on(context.rung())
                 .withBursts(bursts)
                 .with(new Draw(seed, Draw.USUAL_RUN, 0));
+        List<String> written = new ArrayList<>();
         try {
             RoundWav sound = new RoundWav();
             Part part = Part.of(
@@ -129,19 +138,21 @@ final class RoundCommand implements Callable<Integer> {
                     new Part.With(context.setting(), context.holder(), odds, seconds));
             Schedule schedule =
                     Schedule.of(List.of(new Block(Block.Kind.ROUND, seconds, List.of())), List.of(part), sound.calls());
-            write(Optional.ofNullable(wav), sound.of(schedule, 0));
-            write(Optional.ofNullable(midi), RoundMidi.of(schedule, 0));
+            write(wav, out -> out.write(sound.of(schedule, 0)), written);
+            write(midi, out -> out.write(RoundMidi.of(schedule, 0)), written);
             tell(schedule);
             return LAID_OUT;
         } catch (IOException e) {
-            spec.commandLine().getErr().println("Nothing was written: " + e.getMessage());
+            spec.commandLine().getErr().println(Outputs.failed(written, e));
             return NOT_A_LINE;
         }
     }
 
-    private static void write(Optional<Path> file, byte[] bytes) throws IOException {
-        if (file.isPresent()) {
-            Files.write(file.get(), bytes);
+    /// Nothing is worked out for a file that nobody asked for.
+    private void write(@Nullable Path file, OutFiles.Content content, List<String> written) throws IOException {
+        if (file != null) {
+            OutFiles.Taken taken = overwrite ? OutFiles.Taken.REPLACE : OutFiles.Taken.REFUSE;
+            written.add(Outputs.files().write(file, content, taken).toString());
         }
     }
 

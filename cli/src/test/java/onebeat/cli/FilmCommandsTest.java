@@ -174,4 +174,24 @@ class FilmCommandsTest {
         assertThat(run("find", "--depth", "20", "(1)")).isEqualTo(2);
         assertThat(run("find")).isEqualTo(2);
     }
+
+    /// An escape sequence (ISO/IEC 6429) in somebody's file must not reach the coach's terminal.
+    @Test
+    void controlCharactersOfAFileAreShownHarmless() throws IOException {
+        String file = film("r,\u001B[31msoon\u0007,1,athlete,orthodox,southpaw,long,1,none,\n");
+        CommandLine commandLine = Main.commandLine();
+        commandLine.setOut(new PrintWriter(new TerminalWriter(out)));
+        assertThat(commandLine.execute("habits", file)).isEqualTo(1);
+        assertThat(out.toString()).contains("soon").doesNotContain("\u001B", "\u0007");
+    }
+
+    @Test
+    void aLongFeedIsAnsweredInBoundsAndSaysSo() {
+        assertThat(run("find", "--depth", "9", "--top", "3", "(1 2 3 2 3 2 3 rlow)"))
+                .isZero();
+        assertThat(out.toString()).contains("more than can be looked at").contains("rlow)");
+        out.getBuffer().setLength(0);
+        assertThat(run("find", "--depth", "3", "(none)")).isZero();
+        assertThat(out.toString()).doesNotContain("more than can be looked at");
+    }
 }

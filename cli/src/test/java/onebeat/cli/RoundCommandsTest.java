@@ -2,6 +2,7 @@ package onebeat.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
@@ -226,5 +227,27 @@ class RoundCommandsTest {
         assertThat(open.resolve("film.csv")).exists();
         assertThat(open.resolve("film.json")).exists();
         assertThat(run("export", folder.resolve("none.onebeat").toString())).isEqualTo(2);
+    }
+
+    @Test
+    void twoOutputsOnOnePathAreRefused() {
+        String file = folder.resolve("round.wav").toString();
+        String same = folder.resolve(".").resolve("round.wav").toString();
+        assertThat(run("round", "--seconds", "20", "--wav", file, "--midi", same))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("same file");
+        assertThat(folder.resolve("round.wav")).doesNotExist();
+    }
+
+    @Test
+    void aFileOfSomebodyElseIsNotWrittenOver() throws IOException {
+        Path file = Files.writeString(folder.resolve("round.mid"), "the coach's own");
+        assertThat(run("round", "--seconds", "20", "--midi", file.toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("Nothing was written").contains("--overwrite");
+        assertThat(file).hasContent("the coach's own");
+        assertThat(run("round", "--seconds", "20", "--midi", file.toString(), "--overwrite"))
+                .isZero();
+        assertThat(run("round", "--seconds", "40", "--midi", file.toString())).isZero();
+        assertThat(Files.size(file)).isGreaterThan(100);
     }
 }

@@ -242,7 +242,7 @@ class FilmWindowTest extends DemoWindow {
     @Test
     void whatIsWrittenOutComesInAgainWithoutDoubles() throws IOException {
         coach.press(KeyCode.X);
-        coach.await("written", () -> coach.shows("film.csv and film.json"));
+        coach.await("written", () -> coach.shows("film.csv, film.json"));
         Path csv = coach.desk.folder().resolve("film").resolve("film.csv");
         var log = (FilmFile.Log) FilmFile.read(csv, Vocabulary.standard(), _ -> true);
         assertThat(log.film().rejected()).isEmpty();

@@ -78,4 +78,23 @@ class FilmCsvTest {
         Film film = FilmCsv.read(new StringReader("reel,line\nhall,1 2\n"), Vocabulary.standard());
         assertThat(film.rejected().getFirst().column()).isEqualTo("time_s");
     }
+
+    @Test
+    void aQuoteTooManyCostsItsOwnRowOnly() {
+        String good = "hall,%d,1,athlete,orthodox,southpaw,long,1 2,none,\n";
+        Film film = read(good.formatted(1)
+                + "hall,2,1,athlete,orthodox,southpaw,long,1 2,none,\"open\n"
+                + good.formatted(3)
+                + "hall,4,1,athlete,orthodox,southpaw,long,\"1\"2,none,\n"
+                + good.formatted(5));
+        assertThat(film.exchanges()).extracting(Exchange::timeS).containsExactly(1.0, 3.0, 5.0);
+        assertThat(film.rejected()).extracting(Rejected::line).containsExactly(3L, 5L);
+        assertThat(film.rejected()).allSatisfy(r -> assertThat(r.reason()).contains("quote"));
+    }
+
+    @Test
+    void aNoteOfSeveralLinesIsOneRow() {
+        Film film = read("hall,1,1,athlete,orthodox,southpaw,long,1 2,none,\"one\ntwo\r\nthree\"\n");
+        assertThat(film.exchanges()).singleElement().extracting(Exchange::note).isEqualTo("one\ntwo\r\nthree");
+    }
 }

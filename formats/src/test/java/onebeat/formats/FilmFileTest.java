@@ -1,6 +1,7 @@
 package onebeat.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import java.io.IOException;
 import java.io.StringReader;
@@ -157,5 +158,24 @@ class FilmFileTest {
         String text = HEADER + ROW.replace("she said “low”", "\"one\ntwo\"") + ROW.replace("1 (low) 3", "1 zap");
         Log log = (Log) read(text.getBytes(StandardCharsets.UTF_8));
         assertThat(log.film().rejected().getFirst().line()).isEqualTo(4);
+    }
+
+    @Test
+    void aPathThatNeverAnswersEnds() throws IOException, InterruptedException {
+        Path fifo = folder.resolve("pipe.csv");
+        assumeTrue(new ProcessBuilder("mkfifo", fifo.toString()).start().waitFor() == 0);
+        assertThat(FilmFile.read(fifo, Vocabulary.standard(), _ -> true))
+                .isInstanceOfSatisfying(
+                        NoLog.class, no -> assertThat(no.sentence()).contains("pipe.csv"));
+    }
+
+    @Test
+    void noSentenceNamesAClass() {
+        assertThat(FilmFile.read(folder.resolve("none").resolve("film.csv"), Vocabulary.standard(), _ -> true))
+                .isInstanceOfSatisfying(
+                        NoLog.class, no -> assertThat(no.sentence()).doesNotContain("Exception", "java."));
+        assertThat(FilmFile.read(folder, Vocabulary.standard(), _ -> true))
+                .isInstanceOfSatisfying(
+                        NoLog.class, no -> assertThat(no.sentence()).doesNotContain("Exception", "java."));
     }
 }

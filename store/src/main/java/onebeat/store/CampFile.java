@@ -220,6 +220,8 @@ public final class CampFile implements AutoCloseable {
             handle.useTransaction(write::accept);
         } catch (Progress.Stopped _) {
             return new NotSaved("Stopped. Nothing was changed.");
+        } catch (Rows.Unfit e) {
+            return new NotSaved("Not saved: " + e.getMessage() + ". Nothing was changed.");
         } catch (JdbiException e) {
             return Sqlite.code(e) == SQLiteErrorCode.SQLITE_CONSTRAINT
                     ? new NotSaved("Not saved in " + path + ": " + Sqlite.reason(e) + ". Nothing was changed.")

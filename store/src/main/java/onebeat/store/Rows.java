@@ -153,7 +153,28 @@ record Rows<T>(Place<T> place, String key, List<Column<T>> columns, RowMapper<T>
         batch.execute();
     }
 
+    /// What could not be read again is not written.
+    ///
+    /// @throws Unfit with what is wrong
+    private void mustFit(T thing) {
+        for (Column<T> column : columns) {
+            column.limit().wrong(column.of(thing)).ifPresent(wrong -> {
+                throw new Unfit(table() + ", " + column.name() + ": " + wrong);
+            });
+        }
+    }
+
+    /// A thing holds something that a camp file may not hold.
+    static final class Unfit extends RuntimeException {
+        private static final long serialVersionUID = 1;
+
+        Unfit(String what) {
+            super(what, null, false, false);
+        }
+    }
+
     private void bind(PreparedBatch batch, T thing) {
+        mustFit(thing);
         for (Column<T> column : columns) {
             batch.bind(column.name(), column.of(thing));
         }

@@ -40,13 +40,8 @@ import onebeat.core.timing.Rung;
 /// The tables of a camp file, one mapper a record.
 final class Tables {
 
-    /// A reel, a recording or an evening is no longer than a day.
-    private static final double MOST_SECONDS = 86_400;
-
-    private static final long MOST_MS = 86_400_000;
-
-    /// A round on film lasts at least so long.
-    private static final double LEAST_ROUND = 1;
+    /// An evening is no longer than a day.
+    private static final long MOST_MS = (long) (1_000 * Reel.MOST_SECONDS);
 
     private static final Limit HEIGHT = Limit.number(Fighter.LEAST_CM, Fighter.MOST_HEIGHT_CM);
     private static final Limit SPAN = Limit.number(Fighter.LEAST_CM, Fighter.MOST_SPAN_CM);
@@ -59,8 +54,11 @@ final class Tables {
             List.of(
                     Column.of("id", Reel::id, Limit.name()),
                     Column.of("name", Reel::name, Limit.words()),
-                    Column.of("seconds", Reel::seconds, Limit.number(0, MOST_SECONDS)),
-                    Column.of("round_seconds", Reel::roundSeconds, Limit.number(LEAST_ROUND, MOST_SECONDS)),
+                    Column.of("seconds", Reel::seconds, Limit.number(0, Reel.MOST_SECONDS)),
+                    Column.of(
+                            "round_seconds",
+                            Reel::roundSeconds,
+                            Limit.number(Reel.LEAST_ROUND_SECONDS, Reel.MOST_SECONDS)),
                     Column.of("subject", Reel::subject, Limit.words()),
                     Column.of("file", Reel::file, Limit.words())),
             (r, _) -> new Reel(
@@ -77,8 +75,8 @@ final class Tables {
             List.of(
                     Column.of("id", Exchange::id, Limit.name()),
                     Column.to("reel_id", Exchange::reelId, Place.REELS),
-                    Column.of("time_s", Exchange::timeS, Limit.number(0, MOST_SECONDS)),
-                    Column.of("round", Exchange::round, Limit.whole(1, MOST_ROUNDS)),
+                    Column.of("time_s", Exchange::timeS, Limit.number(0, Reel.MOST_SECONDS)),
+                    Column.of("round", Exchange::round, Limit.whole(1, Exchange.MOST_ROUND)),
                     Column.of("starter", e -> e.starter().name(), Limit.oneOf(Who.class)),
                     Column.of("athlete_stance", e -> e.athleteStance().name(), Limit.oneOf(Stance.class)),
                     Column.of("partner_stance", e -> e.partnerStance().name(), Limit.oneOf(Stance.class)),
@@ -192,7 +190,7 @@ final class Tables {
                     Column.to("drill_id", RoundRun::drillId, Place.DRILLS),
                     Column.of("date", r -> r.date().toString(), Limit.day()),
                     Column.of("bpm", RoundRun::bpm, Limit.whole(RoundPlan.LEAST_BPM, RoundPlan.MOST_BPM)),
-                    Column.of("seconds", RoundRun::seconds, Limit.number(0, MOST_SECONDS)),
+                    Column.of("seconds", RoundRun::seconds, Limit.number(0, Reel.MOST_SECONDS)),
                     Column.of("called", RoundRun::called, Limit.whole(0, MOST_COUNT)),
                     Column.of("rung", r -> r.rung().name(), Limit.oneOf(Rung.class)),
                     Column.of("worker", RoundRun::worker, Limit.words())),

@@ -73,7 +73,7 @@ public record Arrivals(List<Edit> edits, int fresh, int known, List<String> reel
             }
         }
         double seconds = Math.max(last + AFTER_S, rounds == 1 ? 0 : (rounds - 1) * ROUND_S + AFTER_S);
-        return new Reel(id, name, seconds, ROUND_S);
+        return new Reel(id, name, Math.min(seconds, Reel.MOST_SECONDS), ROUND_S);
     }
 
     private static String key(Exchange exchange, String reel) {

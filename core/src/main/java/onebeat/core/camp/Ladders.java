@@ -4,6 +4,7 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import onebeat.core.book.Repetition;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.FollowUps;
@@ -50,33 +51,44 @@ public final class Ladders {
 
     private record Kept(Basis basis, Ladder.With with, Map<String, Ladder> ladders) {}
 
-    /// The ladder of a line in a camp.
-    public synchronized Ladder of(Camp camp, Read read) {
-        Kept here = kept(camp);
+    /// The ladder of a line in a camp. Nobody who asks for one that is there waits for one that is being built.
+    public Ladder of(Camp camp, Read read) {
+        Basis basis = Basis.of(camp);
+        Kept here = kept(basis)
+                .orElseGet(() -> keep(new Kept(
+                        basis,
+                        new Ladder.With(
+                                camp.context(),
+                                Mastery.of(camp),
+                                FollowUps.of(camp.studied(), Who.PARTNER, camp.vocabulary())),
+                        new HashMap<>())));
         String line = Notation.print(read.line());
-        Ladder known = here.ladders.get(line);
-        if (known != null) {
-            return known;
-        }
-        Ladder built = Ladder.of(read, here.with);
-        here.ladders.put(line, built);
-        return built;
+        return built(here, line).orElseGet(() -> keep(here, line, Ladder.of(read, here.with)));
     }
 
-    private Kept kept(Camp camp) {
-        Basis basis = Basis.of(camp);
-        for (Kept one : kept) {
-            if (one.basis.equals(basis)) {
-                return one;
-            }
+    private synchronized Optional<Kept> kept(Basis basis) {
+        return kept.stream().filter(one -> one.basis.equals(basis)).findFirst();
+    }
+
+    /// Another one may have been quicker; then that one is taken.
+    private synchronized Kept keep(Kept made) {
+        Optional<Kept> other = kept(made.basis);
+        if (other.isPresent()) {
+            return other.get();
         }
-        Ladder.With with = new Ladder.With(
-                camp.context(), Mastery.of(camp), FollowUps.of(camp.studied(), Who.PARTNER, camp.vocabulary()));
-        Kept one = new Kept(basis, with, new HashMap<>());
-        kept.addFirst(one);
+        kept.addFirst(made);
         if (kept.size() > KEPT) {
             kept.removeLast();
         }
-        return one;
+        return made;
+    }
+
+    private synchronized Optional<Ladder> built(Kept here, String line) {
+        return Optional.ofNullable(here.ladders.get(line));
+    }
+
+    private synchronized Ladder keep(Kept here, String line, Ladder built) {
+        here.ladders.putIfAbsent(line, built);
+        return here.ladders.getOrDefault(line, built);
     }
 }

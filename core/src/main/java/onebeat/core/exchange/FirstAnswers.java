@@ -1,11 +1,11 @@
 package onebeat.core.exchange;
 
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 
 /// Which defences coaches answer a strike with, the one that fits it best first (`first_answers.csv`, F25).
 public final class FirstAnswers {
@@ -23,7 +23,18 @@ public final class FirstAnswers {
 
     private record Strike(String code, Level level, Side side) {}
 
-    private static final Map<Strike, List<String>> KNOWN = new ConcurrentHashMap<>();
+    /// The answers to every strike of the catalogue: every review asks for some.
+    private static final Map<Strike, List<String>> KNOWN = new HashMap<>();
+
+    static {
+        for (Technique strike : Catalogue.standard().all()) {
+            for (Level level : Level.values()) {
+                for (Side side : Side.values()) {
+                    KNOWN.put(new Strike(strike.code(), level, side), anew(strike, level, side));
+                }
+            }
+        }
+    }
 
     private FirstAnswers() {}
 
@@ -31,7 +42,7 @@ public final class FirstAnswers {
     ///
     /// @param side the striking side
     public static List<String> to(Technique strike, Level level, Side side) {
-        return KNOWN.computeIfAbsent(new Strike(strike.code(), level, side), _ -> anew(strike, level, side));
+        return KNOWN.getOrDefault(new Strike(strike.code(), level, side), List.of());
     }
 
     private static List<String> anew(Technique strike, Level level, Side side) {

@@ -1,10 +1,10 @@
 package onebeat.core.exchange;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import org.apache.commons.csv.CSVRecord;
 
 /// How far a technique reaches (`reach.csv`), from one body's axis to the other's.
@@ -40,14 +40,25 @@ public record Reach(
     private static final List<Reach> ROWS =
             Table.rows(Reach.class, "reach.csv").stream().map(Reach::row).toList();
 
-    /// By code. Every step of every review asks for it.
-    private static final Map<String, Optional<Reach>> KNOWN = new ConcurrentHashMap<>();
+    /// The reach of each technique of the catalogue, by its code: every step of every review asks for it. Worked out
+    /// when
+    /// it is first asked for, since the catalogue has to be there.
+    private static final class Known {
+        private static final Map<String, Reach> BY_CODE = new HashMap<>();
+
+        static {
+            Catalogue.standard()
+                    .all()
+                    .forEach(technique -> ROWS.stream()
+                            .filter(r -> r.fits(technique))
+                            .findFirst()
+                            .ifPresent(reach -> BY_CODE.put(technique.code(), reach)));
+        }
+    }
 
     /// The reach of a technique; a technique that touches nobody has none.
     public static Optional<Reach> of(Technique technique) {
-        return KNOWN.computeIfAbsent(
-                technique.code(),
-                _ -> ROWS.stream().filter(r -> r.fits(technique)).findFirst());
+        return Optional.ofNullable(Known.BY_CODE.get(technique.code()));
     }
 
     private boolean fits(Technique technique) {

@@ -5,8 +5,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import onebeat.core.exchange.Family;
+import onebeat.core.exchange.FirstAnswers;
 import onebeat.core.exchange.Kind;
+import onebeat.core.exchange.Side;
 import onebeat.core.exchange.StanceEffect;
 import onebeat.core.exchange.Technique;
 import onebeat.core.notation.Act;
@@ -33,6 +36,10 @@ final class Beginnings {
     private final PartnerModel model;
     private final List<Weapon> defences = new ArrayList<>();
     private final List<Weapon> plain = new ArrayList<>();
+    private boolean narrowed;
+
+    /// More ways to begin are not looked at: each has to be played. Three fed strikes stay below it.
+    private static final int MOST = 20_000;
 
     Beginnings(Finder.Query query) {
         this.query = query;
@@ -105,8 +112,15 @@ final class Beginnings {
         }
     }
 
+    /// Whether there were too many ways, and each fed strike was met by the usual defences only.
+    boolean isNarrowed() {
+        return narrowed;
+    }
+
     /// Every way that has no finding that stays.
-    List<Beginning> all() {
+    ///
+    /// @param stop asked now and then; once true the rest is left out
+    List<Beginning> all(BooleanSupplier stop) {
         List<Beginning> all = new ArrayList<>();
         if (!(Notation.read(query.feed()) instanceof Read read)) {
             return all;
@@ -119,7 +133,7 @@ final class Beginnings {
         if (feeds.isEmpty()) {
             unfed(all, read);
         } else if (feeds.size() <= query.depth()) {
-            fed(all, feeds);
+            fed(all, feeds, stop);
         }
         return all;
     }
@@ -143,34 +157,70 @@ final class Beginnings {
         }
     }
 
-    private void fed(List<Beginning> all, List<Step> feeds) {
-        List<String> texts = new ArrayList<>(List.of(query.feed()));
-        for (Step feed : feeds) {
-            List<String> longer = new ArrayList<>();
-            for (String text : texts) {
-                for (Weapon defence : defences) {
-                    if (meets(defence, feed)) {
-                        longer.add(text + " " + Notation.print(defence.act()));
-                    }
-                }
-            }
-            texts = longer;
-        }
+    private void fed(List<Beginning> all, List<Step> feeds, BooleanSupplier stop) {
         Technique last = feeds.getLast().placed().technique();
         List<Weapon> together = plain.stream()
                 .filter(w -> w.act().isStrike()
                         && w.act().technique().counts() == 1
                         && Interception.sharesBeat(w.act().technique(), last))
                 .toList();
-        for (String text : texts) {
+        boolean alsoTogether = feeds.size() + 1 <= query.depth();
+        for (String text : met(feeds, MOST / (1 + (alsoTogether ? together.size() : 0)))) {
+            if (stop.getAsBoolean()) {
+                return;
+            }
             add(all, text, feeds.size());
-            if (feeds.size() + 1 <= query.depth()) {
+            if (alsoTogether) {
                 together.forEach(w -> add(all, text + "+" + Notation.print(w.act()), feeds.size() + 1));
             }
         }
         if (feeds.size() == 1) {
             together.forEach(w -> add(all, query.feed() + "+" + Notation.print(w.act()), 1));
         }
+    }
+
+    /// The feed with a defence for each of its strikes, in every way; where those are too many, with so many of the
+    /// best
+    /// defences for each that they are not.
+    private List<String> met(List<Step> feeds, int most) {
+        List<List<String>> each = new ArrayList<>();
+        for (Step feed : feeds) {
+            each.add(defences.stream()
+                    .filter(defence -> meets(defence, feed))
+                    .sorted(Comparator.comparingInt(defence -> rank(defence, feed)))
+                    .map(defence -> Notation.print(defence.act()))
+                    .toList());
+        }
+        int many = each.stream().mapToInt(List::size).max().orElse(0);
+        while (many > 1 && ways(each, many) > most) {
+            many--;
+            narrowed = true;
+        }
+        List<String> texts = new ArrayList<>(List.of(query.feed()));
+        for (List<String> answers : each) {
+            List<String> longer = new ArrayList<>();
+            for (String text : texts) {
+                answers.stream().limit(many).forEach(answer -> longer.add(text + " " + answer));
+            }
+            texts = longer;
+        }
+        return texts;
+    }
+
+    private static double ways(List<List<String>> each, int many) {
+        return each.stream()
+                .mapToDouble(answers -> Math.min(many, answers.size()))
+                .reduce(1, (a, b) -> a * b);
+    }
+
+    /// The usual answers first, then the others.
+    private static int rank(Weapon defence, Step feed) {
+        return FirstAnswers.rank(
+                        defence.act().technique(),
+                        feed.placed().technique(),
+                        feed.placed().act().level(),
+                        feed.placed().side().orElse(Side.LEAD))
+                .orElse(Integer.MAX_VALUE);
     }
 
     private static boolean meets(Weapon defence, Step feed) {

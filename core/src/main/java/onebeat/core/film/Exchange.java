@@ -24,6 +24,9 @@ public record Exchange(
         Outcome outcome,
         String note) {
 
+    /// No film has more rounds: a day of the shortest ones.
+    public static final int MOST_ROUND = (int) (Reel.MOST_SECONDS / Reel.LEAST_ROUND_SECONDS) + 1;
+
     public Pairing pairing() {
         return Pairing.of(athleteStance, partnerStance);
     }

@@ -30,8 +30,14 @@ import onebeat.core.review.Score;
 /// answers and not one answer with five defences. It is exact: the answers are those that trying everything would
 /// give, by [Value], without a `stop`. A line is left out, with all that begin like it, only where even the
 /// most that its remaining actions could gain would not make it the best of its first strike, or not bring that strike
-/// among the best. Actions that change the stance or only cock the body are the coach's to put in.
+/// among the best. Where there is too much to look at, it says that it did not look at all of it ([Found#whole]): a
+/// long
+/// feed is met by the usual defences only, and a deep search ends after so many lines. Actions that change the stance
+/// or only cock the body are the coach's to put in.
 public final class Finder {
+
+    /// At so many lines a search ends with what it has: some ten seconds on a usual machine.
+    private static final long MOST_LOOKED = 20_000_000;
 
     /// No action needs as many counts.
     private static final int MOST_COUNTS = 8;
@@ -151,18 +157,18 @@ public final class Finder {
 
     private Found found() {
         long all = 0;
-        List<Beginnings.Beginning> starts = beginnings.all();
+        List<Beginnings.Beginning> starts = beginnings.all(stop);
         // The better ones first: what they give lets more of the others be left out.
         starts.sort(Comparator.comparingDouble(b -> -b.value().score()));
         for (Beginnings.Beginning beginning : starts) {
-            all += below(query.depth - beginning.actions());
+            all = saturated(all, below(query.depth - beginning.actions()));
             begin(beginning);
             if (changed) {
                 changed = false;
                 told.ifPresent(listener -> listener.accept(answers()));
             }
         }
-        return new Found(looked, Math.max(0, all - looked), !stopped, answers());
+        return new Found(looked, Math.max(0, all - looked), !stopped && !beginnings.isNarrowed(), answers());
     }
 
     /// How many lines begin with the same and have up to so many actions more, itself included.
@@ -170,10 +176,14 @@ public final class Finder {
         long all = 1;
         long at = 1;
         for (int i = 0; i < actions; i++) {
-            at = Math.multiplyExact(at, moves.size());
-            all = Math.addExact(all, at);
+            at = at > Long.MAX_VALUE / moves.size() ? Long.MAX_VALUE : at * moves.size();
+            all = saturated(all, at);
         }
         return all;
+    }
+
+    private static long saturated(long one, long other) {
+        return one > Long.MAX_VALUE - other ? Long.MAX_VALUE : one + other;
     }
 
     private void begin(Beginnings.Beginning beginning) {
@@ -263,7 +273,7 @@ public final class Finder {
                 return;
             }
             looked++;
-            if ((looked & 0xFFF) == 0 && stop.getAsBoolean()) {
+            if (looked >= MOST_LOOKED || ((looked & 0xFFF) == 0 && stop.getAsBoolean())) {
                 stopped = true;
             }
             ContinuationCache.Moved to = moved.moved(place, move);

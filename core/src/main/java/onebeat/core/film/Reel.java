@@ -8,6 +8,12 @@ package onebeat.core.film;
 /// @param file where the film lies; empty where it is drawn from its exchanges. The file is only ever read
 public record Reel(String id, String name, double seconds, double roundSeconds, String subject, String file) {
 
+    /// No film is longer than a day, in seconds.
+    public static final double MOST_SECONDS = 86_400;
+
+    /// No round on film is shorter, in seconds.
+    public static final double LEAST_ROUND_SECONDS = 1;
+
     /// A drawn reel of the camp's opponent.
     public Reel(String id, String name, double seconds, double roundSeconds) {
         this(id, name, seconds, roundSeconds, "", "");

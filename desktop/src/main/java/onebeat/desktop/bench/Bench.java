@@ -63,7 +63,7 @@ public final class Bench implements Station {
     private final Text title = Look.text("", "title");
     private final Text under = Look.text("", "soft");
     private final RopeView rope = new RopeView();
-    private final Beside beside = new Beside();
+    private final Beside beside;
     private final TempoCord tempo = new TempoCord();
     private final FigureView figures = new FigureView();
     private final FeetView feet = new FeetView();
@@ -86,6 +86,7 @@ public final class Bench implements Station {
     /// @param typed the line as it stands there now, which may be newer than the one last reviewed
     public Bench(Desk desk, Consumer<Station.Name> go, Consumer<String> type, Supplier<String> typed) {
         this.desk = desk;
+        this.beside = new Beside(desk::warn);
         this.go = go;
         this.type = type;
         this.typed = typed;

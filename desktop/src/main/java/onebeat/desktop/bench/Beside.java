@@ -2,6 +2,7 @@ package onebeat.desktop.bench;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.layout.StackPane;
 import onebeat.core.film.FollowUps.After;
@@ -46,11 +47,13 @@ final class Beside extends StackPane implements AutoCloseable {
     private final FinderPage answers = new FinderPage(false);
     private final FinderPage weapon = new FinderPage(true);
     private final LadderPage ladder = new LadderPage();
-    private final LineWatch work = new LineWatch();
+    private final LineWatch work;
     private Page page = corner;
     private String aside = "";
 
-    Beside() {
+    /// @param failed told in a sentence where something that was asked for has no answer
+    Beside(Consumer<String> failed) {
+        work = new LineWatch(failed);
         getChildren().setAll(corner);
         for (Page one : new Page[] {corner, variants, compare, holder, answers, weapon, ladder}) {
             one.view().setMinSize(0, 0);

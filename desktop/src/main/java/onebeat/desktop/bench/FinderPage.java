@@ -31,7 +31,7 @@ final class FinderPage extends ListPage implements AutoCloseable {
     private static final int DEEPEST = 5;
 
     private final boolean forWeapon;
-    private final Newest worker = new Newest("finder");
+    private final Newest worker = new Newest("finder", this::failed);
     private List<Answer> shown = List.of();
     private String askedFor = "";
 
@@ -75,6 +75,11 @@ final class FinderPage extends ListPage implements AutoCloseable {
         askedFor = "";
     }
 
+    private void failed(String sentence) {
+        askedFor = "";
+        rows(List.of(Look.flow(Look.text(sentence, "soft"))));
+    }
+
     private void look(String wanted, Context context, Repertoire repertoire) {
         int top = LAST_KEY - FIRST_KEY + 1;
         rows(List.of(Look.flow(Look.text(Texts.of("answers.looking", wanted), "soft"))));
@@ -91,8 +96,11 @@ final class FinderPage extends ListPage implements AutoCloseable {
                         new Finder.Query(wanted, context, repertoire, deep, top),
                         best -> asked.tell(() -> fill(best, Texts.of("answers.looking", wanted))),
                         asked::isOld);
-                asked.tell(
-                        () -> fill(found, Texts.of("answers.looked", wanted, deep, found.looked(), found.skipped())));
+                String key = found.whole() ? "answers.looked" : "answers.some";
+                asked.tell(() -> fill(found, Texts.of(key, wanted, deep, found.looked(), found.skipped())));
+                if (!found.whole()) {
+                    return;
+                }
             }
         });
     }

@@ -36,9 +36,11 @@ import onebeat.desktop.desk.Desk;
 import onebeat.desktop.desk.Frame;
 import onebeat.desktop.desk.LineWatch.Seen;
 import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Out;
 import onebeat.desktop.desk.Station;
 import onebeat.desktop.desk.Texts;
 import onebeat.formats.book.BookOut;
+import onebeat.formats.out.OutFiles;
 import org.jspecify.annotations.Nullable;
 
 /// The book: one strand for each drill across the days, and at its end what is proposed.
@@ -365,10 +367,12 @@ public final class Book implements Station {
     /// Writes the books beside the camp file, as CSV and as JSON.
     private boolean write() {
         Path folder = desk.folder().resolve(Texts.of("book.out.folder"));
+        List<String> written = new ArrayList<>();
         try {
-            desk.say(Texts.of("book.out", folder, String.join(", ", BookOut.write(desk.camp(), folder))));
+            BookOut.write(desk.camp(), folder, Out.files(), OutFiles.Taken.NUMBER, written);
+            desk.say(Texts.of("book.out", folder, String.join(", ", written)));
         } catch (IOException e) {
-            desk.warn(Texts.of("print.failed", folder, String.valueOf(e.getMessage())));
+            desk.warn(Out.failed(folder, written, e));
         }
         return true;
     }

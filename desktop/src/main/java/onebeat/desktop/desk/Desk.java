@@ -70,7 +70,8 @@ public final class Desk implements AutoCloseable {
     private final ReadOnlyObjectWrapper<Camp> camp;
     private final ReadOnlyObjectWrapper<Notice> notice = new ReadOnlyObjectWrapper<>(new Notice("", false));
     private final ObjectProperty<Optional<String>> drill = new SimpleObjectProperty<>(Optional.empty());
-    private @Nullable Learned learned;
+    private final Newest learner = new Newest("reactions", this::warn);
+    private Learned learned = Learned.of(PartnerModel.usual(), List.of());
     private @Nullable Shelf<Exchange> learnedFrom;
     private final ObjectProperty<Optional<String>> reel = new SimpleObjectProperty<>(Optional.empty());
 
@@ -90,16 +91,27 @@ public final class Desk implements AutoCloseable {
         return camp.get();
     }
 
-    /// What film says of how the opponent reacts; worked out anew when film changes.
+    /// What film says of how the opponent reacts. Of a long film it is worked out beside the interface; until then what
+    /// was known before is followed.
     public Learned learned() {
-        Shelf<Exchange> exchanges = camp().exchanges();
-        if (learned == null || learnedFrom == null || !exchanges.equals(learnedFrom)) {
-            learnedFrom = exchanges;
-            learned =
-                    Learned.of(PartnerModel.usual(), Sightings.of(camp().studied(), Who.PARTNER, camp().vocabulary()));
+        Camp now = camp();
+        if (learnedFrom == null || !now.exchanges().equals(learnedFrom)) {
+            learnedFrom = now.exchanges();
+            if (now.exchanges().size() <= LEARNED_AT_ONCE) {
+                learned = learned(now);
+            } else {
+                learner.ask(_ -> learned(now), known -> learned = known);
+            }
         }
         return learned;
     }
+
+    private static Learned learned(Camp camp) {
+        return Learned.of(PartnerModel.usual(), Sightings.of(camp.studied(), Who.PARTNER, camp.vocabulary()));
+    }
+
+    /// From more exchanges than these it is learned beside the interface.
+    private static final int LEARNED_AT_ONCE = 1_500;
 
     /// Whether openings follow the opponent's film or the shipped reactions.
     public boolean isByFilm() {
@@ -403,6 +415,7 @@ public final class Desk implements AutoCloseable {
 
     @Override
     public void close() {
+        learner.close();
         longChange.close();
         file.close();
     }

@@ -13,6 +13,7 @@ import onebeat.core.notation.Read;
 import onebeat.core.notation.Reading;
 import onebeat.core.review.Context;
 import onebeat.core.review.Review;
+import onebeat.store.ProgramLog;
 
 /// Reads and reviews lines away from the interface thread, so that typing never waits. Only the newest line is shown.
 public final class LineWatch implements AutoCloseable {
@@ -33,7 +34,13 @@ public final class LineWatch implements AutoCloseable {
         thread.setDaemon(true);
         return thread;
     });
+    private final Consumer<String> failed;
     private final AtomicLong newest = new AtomicLong();
+
+    /// @param failed told in a sentence, on the interface's thread, where something goes wrong
+    public LineWatch(Consumer<String> failed) {
+        this.failed = failed;
+    }
 
     /// Reviews a line and hands the result over on the interface thread, unless a newer line was asked for meanwhile.
     public void ask(String text, Context context, Consumer<Seen> then) {
@@ -46,7 +53,15 @@ public final class LineWatch implements AutoCloseable {
         long number = newest.incrementAndGet();
         worker.execute(() -> {
             if (newest.get() == number) {
-                T result = what.get();
+                T result;
+                try {
+                    result = what.get();
+                } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
+                    // The line stays as it is typed, and the next one is looked at.
+                    ProgramLog.wrong("line watch", e);
+                    Platform.runLater(() -> failed.accept(Texts.of("background.fault", ProgramLog.file())));
+                    return;
+                }
                 Platform.runLater(() -> {
                     if (newest.get() == number) {
                         then.accept(result);

@@ -7,15 +7,22 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.application.Platform;
+import onebeat.store.ProgramLog;
 
 /// Works something out beside the interface; only the newest question is answered.
 public final class Newest implements AutoCloseable {
 
     private final ExecutorService worker;
+    private final String name;
+    private final Consumer<String> failed;
     private final AtomicLong newest = new AtomicLong();
 
-    /// @param name of the thread that works
-    public Newest(String name) {
+    /// @param name of what it works at, for its thread and the log
+    /// @param failed told in a sentence, on the interface's thread, where a question that is waited for
+    ///     has no answer because something went wrong
+    public Newest(String name, Consumer<String> failed) {
+        this.name = name;
+        this.failed = failed;
         worker = Executors.newSingleThreadExecutor(task -> {
             Thread thread = new Thread(task, name);
             thread.setDaemon(true);
@@ -39,9 +46,23 @@ public final class Newest implements AutoCloseable {
         Asked asked = new Asked(newest.incrementAndGet());
         worker.execute(() -> {
             if (!asked.isOld()) {
-                work.accept(asked);
+                tried(work, asked);
             }
         });
+    }
+
+    /// What goes wrong is told, and the next question is worked at as if nothing had been. A question that takes more
+    /// memory than there is gives it back with its end.
+    private void tried(Consumer<Asked> work, Asked asked) {
+        try {
+            work.accept(asked);
+        } catch (OutOfMemoryError | StackOverflowError e) {
+            ProgramLog.wrong(name, e);
+            asked.tell(() -> failed.accept(Texts.of("background.memory")));
+        } catch (RuntimeException e) {
+            ProgramLog.wrong(name, e);
+            asked.tell(() -> failed.accept(Texts.of("background.fault", ProgramLog.file())));
+        }
     }
 
     /// A question that is worked on.

@@ -11,6 +11,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import onebeat.core.camp.Arrivals;
 import onebeat.core.camp.Edit;
+import onebeat.core.film.Exchange;
 import onebeat.desktop.desk.Desk;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Newest;
@@ -33,11 +34,13 @@ final class ArrivalPage extends VBox implements AutoCloseable {
     private static final int EVERY = 50;
 
     private final Desk desk;
-    private final Newest worker = new Newest("film log");
+    private final Newest worker = new Newest("film log", this::failed);
     private final VBox rows = new VBox(8);
     private final ProgressBar bar = new ProgressBar();
     private Optional<Film> read = Optional.empty();
     private boolean working;
+    private boolean writing;
+    private Path source = Path.of("");
 
     ArrivalPage(Desk desk) {
         super(8);
@@ -54,6 +57,7 @@ final class ArrivalPage extends VBox implements AutoCloseable {
     void read(Path file) {
         read = Optional.empty();
         working = true;
+        source = file;
         rows.getChildren().setAll(LinesPage.said(Texts.of("arrival.reading", file.getFileName(), 0), "small"), bar);
         var vocabulary = desk.camp().vocabulary();
         worker.ask(
@@ -64,6 +68,11 @@ final class ArrivalPage extends VBox implements AutoCloseable {
                     return !old.getAsBoolean();
                 }),
                 reading -> done(file, reading));
+    }
+
+    private void failed(String sentence) {
+        working = false;
+        rows.getChildren().setAll(LinesPage.said(sentence, "small"), keys("arrival.back"));
     }
 
     private void progress(Path file, long number) {
@@ -111,28 +120,45 @@ final class ArrivalPage extends VBox implements AutoCloseable {
         return Texts.of("arrival.row", row.line(), row.column(), row.reason());
     }
 
-    /// Takes the good rows.
+    /// Takes the good rows, beside the interface. Nothing is taken while a log is still being read.
     ///
-    /// @return whether there was something to take and it is kept
-    boolean take() {
-        if (read.isEmpty()) {
-            return false;
+    /// @param then told when they are in
+    void take(Runnable then) {
+        if (read.isEmpty() || writing) {
+            return;
         }
-        Arrivals arrivals = Arrivals.of(desk.camp(), read.get().exchanges());
-        if (arrivals.fresh() == 0 || !desk.save(new Edit.Together(arrivals.edits()))) {
-            return false;
-        }
-        desk.say(Texts.of("arrival.taken", arrivals.fresh()));
-        read = Optional.empty();
-        return true;
+        List<Exchange> good = read.get().exchanges();
+        writing = true;
+        ProgressBar written = new ProgressBar(0);
+        written.setMaxWidth(Double.MAX_VALUE);
+        written.setAccessibleText(Texts.of("arrival.title"));
+        rows.getChildren().setAll(LinesPage.said(Texts.of("arrival.writing", good.size()), "small"), written);
+        Arrivals arrivals = Arrivals.of(desk.camp(), good);
+        desk.saveBeside(new Edit.Together(arrivals.edits()), written::setProgress, taken -> {
+            writing = false;
+            if (taken) {
+                desk.say(Texts.of("arrival.taken", arrivals.fresh()));
+                read = Optional.empty();
+                then.run();
+            } else {
+                read.ifPresent(film -> show(source, film));
+            }
+        });
     }
 
-    /// Lets go of what was read, or stops reading.
-    void drop() {
+    /// Lets go of what was read, or stops reading or writing.
+    ///
+    /// @return whether the page can go
+    boolean drop() {
+        if (writing) {
+            desk.stopSaving();
+            return false;
+        }
         worker.stop();
         working = false;
         read = Optional.empty();
         desk.say(Texts.of("arrival.dropped"));
+        return true;
     }
 
     @Override

@@ -1,5 +1,7 @@
 package onebeat.desktop.film;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -31,6 +33,7 @@ import onebeat.desktop.desk.LineWatch.Seen;
 import onebeat.desktop.desk.Look;
 import onebeat.desktop.desk.Station;
 import onebeat.desktop.desk.Texts;
+import onebeat.store.CampFile;
 
 /// Film: typing a call line while it plays logs an exchange; the next single key is its outcome. Beside it
 /// stands what the exchanges add up to.
@@ -69,7 +72,7 @@ public final class Film implements Station {
         this.frame = frame;
         log = new Log(desk);
         reeling = new Reeling(desk, this::showTime, this::lengthKnown);
-        pages = new Pages(desk);
+        pages = new Pages(desk, this::open);
         build();
     }
 
@@ -455,6 +458,10 @@ public final class Film implements Station {
     public void take(Path file) {
         String name = String.valueOf(file.getFileName());
         String low = name.toLowerCase(Locale.ROOT);
+        if (low.endsWith(CampFile.ENDING) || isTheCamp(file)) {
+            desk.warn(Texts.of("film.camp", name));
+            return;
+        }
         if (low.endsWith(".csv") || low.endsWith(".json")) {
             pages.read(file);
             return;
@@ -481,11 +488,18 @@ public final class Film implements Station {
         return whole.startsWith(desk.folder()) ? desk.folder().relativize(whole).toString() : whole.toString();
     }
 
-    private boolean decide(boolean take) {
-        if (!pages.decide(take)) {
-            return true;
+    /// Whether it is the open camp under another name.
+    private boolean isTheCamp(Path file) {
+        try {
+            return Files.isSameFile(file, desk.path());
+        } catch (IOException _) {
+            // What is not there is no camp either.
+            return false;
         }
-        open();
+    }
+
+    private boolean decide(boolean take) {
+        pages.decide(take);
         return true;
     }
 

@@ -1,17 +1,19 @@
 package onebeat.desktop.film;
 
 import java.io.IOException;
-import java.io.Writer;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.List;
 import java.util.function.UnaryOperator;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
 import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.Out;
 import onebeat.desktop.desk.Texts;
-import onebeat.formats.film.FilmCsv;
-import onebeat.formats.film.FilmJson;
+import onebeat.formats.film.FilmOutFiles;
+import onebeat.formats.out.OutFiles;
 
 /// Writes the camp's exchanges into a folder beside the camp file.
 final class FilmOut {
@@ -24,15 +26,13 @@ final class FilmOut {
         Collection<Exchange> all = desk.camp().exchanges().all();
         UnaryOperator<String> reelName =
                 id -> desk.camp().reels().get(id).map(Reel::name).orElse(id);
+        List<String> written = new ArrayList<>();
         try {
             Files.createDirectories(folder);
-            try (Writer csv = Files.newBufferedWriter(folder.resolve("film.csv"))) {
-                FilmCsv.write(csv, all, reelName);
-            }
-            Files.writeString(folder.resolve("film.json"), FilmJson.write(all, reelName));
-            desk.say(Texts.of("film.out", all.size(), folder));
+            FilmOutFiles.write(all, reelName, folder, Out.files(), OutFiles.Taken.NUMBER, written);
+            desk.say(Texts.of("film.out", all.size(), folder, String.join(", ", written)));
         } catch (IOException e) {
-            desk.warn(Texts.of("print.failed", folder, String.valueOf(e.getMessage())));
+            desk.warn(Out.failed(folder, written, e));
         }
     }
 }

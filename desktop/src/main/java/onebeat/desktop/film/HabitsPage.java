@@ -25,10 +25,11 @@ import onebeat.core.film.Sighting;
 import onebeat.core.film.Sightings;
 import onebeat.core.play.Who;
 import onebeat.desktop.desk.Look;
+import onebeat.desktop.desk.Newest;
 import onebeat.desktop.desk.Texts;
 
 /// What the opponent does after what, and what is known of the figure at hand.
-final class HabitsPage extends VBox {
+final class HabitsPage extends VBox implements AutoCloseable {
 
     /// Runs that end in the figure at hand, at most.
     private static final int RUNS = 2;
@@ -49,8 +50,16 @@ final class HabitsPage extends VBox {
     private boolean afterOwn;
     private int chosen;
 
-    HabitsPage() {
+    /// More exchanges than these are counted beside the interface.
+    private static final int COUNTED_AT_ONCE = 1_500;
+
+    private final Newest worker = new Newest("habits", under::setText);
+    private final Runnable whenCounted;
+
+    /// @param whenCounted told when the habits that were asked for are there
+    HabitsPage(Runnable whenCounted) {
         super(4);
+        this.whenCounted = whenCounted;
         getStyleClass().add("paper");
         VBox.setVgrow(frays, Priority.ALWAYS);
         details.setMinHeight(USE_PREF_SIZE);
@@ -58,31 +67,57 @@ final class HabitsPage extends VBox {
         getChildren().setAll(title, Look.flow(under), frays, details);
     }
 
+    /// What is counted on the film of a camp.
+    private record Counted(List<After> habits, List<Sighting> own, List<Sighting> others, long open, long reels) {
+
+        static Counted of(Camp camp, boolean afterOwn) {
+            List<Exchange> studied = camp.studied();
+            return new Counted(
+                    FollowUps.of(Sightings.of(studied, Who.PARTNER, camp.vocabulary())),
+                    sightings(studied, camp, afterOwn),
+                    sightings(camp.studiedOfOthers(), camp, afterOwn),
+                    studied.stream().filter(e -> e.pairing() == Pairing.OPEN).count(),
+                    studied.stream().map(Exchange::reelId).distinct().count());
+        }
+
+        private static List<Sighting> sightings(List<Exchange> exchanges, Camp camp, boolean afterOwn) {
+            return afterOwn
+                    ? Sightings.ofOwn(exchanges, Who.PARTNER, camp.vocabulary())
+                    : Sightings.of(exchanges, Who.PARTNER, camp.vocabulary());
+        }
+    }
+
     void show(Camp camp) {
-        List<Exchange> studied = camp.studied();
-        habits = FollowUps.of(Sightings.of(studied, Who.PARTNER, camp.vocabulary()));
-        own = sightings(studied, camp);
-        others = sightings(camp.studiedOfOthers(), camp);
+        boolean own = afterOwn;
+        if (camp.exchanges().size() <= COUNTED_AT_ONCE) {
+            worker.stop();
+            show(camp, Counted.of(camp, own));
+        } else {
+            under.setText(Texts.of("film.habits.counting", camp.exchanges().size()));
+            worker.ask(_ -> Counted.of(camp, own), counted -> {
+                show(camp, counted);
+                whenCounted.run();
+            });
+        }
+    }
+
+    private void show(Camp camp, Counted counted) {
+        habits = counted.habits;
+        own = counted.own;
+        others = counted.others;
         shown = FollowUps.of(own);
         chosen = Math.clamp(chosen, 0, Math.max(0, figures().size() - 1));
         title.setText(Texts.of(
                 afterOwn ? "film.habits.own" : "film.habits",
                 camp.card().opponent().name()));
-        long open = studied.stream().filter(e -> e.pairing() == Pairing.OPEN).count();
-        long reels = studied.stream().map(Exchange::reelId).distinct().count();
+        int studied = camp.studied().size();
         under.setText(Texts.of(
                 "film.habits.from",
-                studied.size(),
-                reels,
-                open,
-                camp.studiedOfOthers().size()));
+                studied,
+                counted.reels,
+                counted.open,
+                camp.exchanges().size() - studied));
         draw();
-    }
-
-    private List<Sighting> sightings(List<Exchange> exchanges, Camp camp) {
-        return afterOwn
-                ? Sightings.ofOwn(exchanges, Who.PARTNER, camp.vocabulary())
-                : Sightings.of(exchanges, Who.PARTNER, camp.vocabulary());
     }
 
     /// What follows an own strike of the opponent's is shown, or again what answers the athlete's.
@@ -209,5 +244,10 @@ final class HabitsPage extends VBox {
 
     static String interval(Share share) {
         return Texts.of("film.interval", Math.round(100 * share.low()), Math.round(100 * share.high()));
+    }
+
+    @Override
+    public void close() {
+        worker.close();
     }
 }

@@ -30,12 +30,13 @@ final class Insights implements AutoCloseable {
     private record Ground(List<After> habits, Camp camp, PartnerModel model) {}
 
     private final Desk desk;
-    private final Newest worker = new Newest("ideas");
+    private final Newest worker;
     private Optional<Ground> ground = Optional.empty();
     private Optional<Insight> known = Optional.empty();
 
-    Insights(Desk desk) {
+    Insights(Desk desk, Consumer<String> failed) {
         this.desk = desk;
+        this.worker = new Newest("ideas", failed);
     }
 
     /// What lines against the opponent are held against, with the reactions that are followed now.

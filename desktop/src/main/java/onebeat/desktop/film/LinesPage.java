@@ -48,6 +48,11 @@ abstract class LinesPage extends ListPaper {
         choose(0);
     }
 
+    /// What was waited for does not come.
+    final void failed(String sentence) {
+        fill(List.of(), List.of(said(sentence, "soft")));
+    }
+
     /// Another row is chosen. While there are no rows yet the choice stays for those that come.
     final void choose(int step) {
         if (backed.isEmpty()) {

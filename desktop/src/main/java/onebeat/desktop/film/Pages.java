@@ -19,15 +19,18 @@ final class Pages extends StackPane implements AutoCloseable {
     private static final int HABIT_KEY = 2;
 
     private final Desk desk;
-    private final HabitsPage habits = new HabitsPage();
+    private final HabitsPage habits = new HabitsPage(this::ask);
     private final IdeasPage ideas = new IdeasPage();
     private final PlanPage plan = new PlanPage();
     private final Insights insights;
     private final ArrivalPage arrival;
+    private final Runnable changed;
 
-    Pages(Desk desk) {
+    /// @param changed told when a log came in or did not, and the film is to be shown as it is now
+    Pages(Desk desk, Runnable changed) {
         this.desk = desk;
-        this.insights = new Insights(desk);
+        this.changed = changed;
+        this.insights = new Insights(desk, this::failed);
         this.arrival = new ArrivalPage(desk);
         getChildren().setAll(habits);
     }
@@ -69,6 +72,12 @@ final class Pages extends StackPane implements AutoCloseable {
             plan.wait(opponent);
             insights.ask(habits.habits(), insight -> plan.show(insight, desk.camp()));
         }
+    }
+
+    /// What could not be worked out is said where it was waited for.
+    private void failed(String sentence) {
+        lines().ifPresent(page -> page.failed(sentence));
+        desk.warn(sentence);
     }
 
     boolean print() {
@@ -124,22 +133,23 @@ final class Pages extends StackPane implements AutoCloseable {
         return getChildren().contains(arrival);
     }
 
-    /// The log that waits is taken, or not.
-    ///
-    /// @return whether that is done; a log that is still read cannot be taken yet
-    boolean decide(boolean take) {
-        if (take && !arrival.take()) {
-            return false;
+    /// The log that waits is taken, or not. While it is written the page stays, and can stop it.
+    void decide(boolean take) {
+        if (take) {
+            arrival.take(this::arrived);
+        } else if (arrival.drop()) {
+            arrived();
         }
-        if (!take) {
-            arrival.drop();
-        }
+    }
+
+    private void arrived() {
         getChildren().setAll(habits);
-        return true;
+        changed.run();
     }
 
     @Override
     public void close() {
+        habits.close();
         insights.close();
         arrival.close();
     }

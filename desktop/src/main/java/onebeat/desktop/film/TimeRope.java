@@ -1,8 +1,10 @@
 package onebeat.desktop.film;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.DoubleConsumer;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
@@ -88,20 +90,41 @@ final class TimeRope extends Pane {
             side = -side;
         }
         nodes.add(Curve.through(points, "rope-line"));
-        double roundS = reel.get().roundSeconds();
-        for (int round = 1; (round - 1) * roundS < reel.get().seconds(); round++) {
-            Text name = Look.text(Texts.of("film.round", round), "soft");
-            name.setX(x((round - 1) * roundS));
-            name.setY(56);
-            nodes.add(name);
-        }
-        for (Exchange exchange : exchanges) {
-            nodes.add(knot(exchange));
-        }
+        nodes.addAll(rounds(reel.get()));
+        nodes.addAll(knots());
         nodes.addAll(List.of(first, second, playhead));
         getChildren().setAll(nodes);
         playhead.setStartX(x(timeS));
         playhead.setEndX(x(timeS));
+    }
+
+    /// The names of rounds, as far as there is room for them.
+    private List<Node> rounds(Reel on) {
+        List<Node> names = new ArrayList<>();
+        int rounds = (int) Math.ceil(on.seconds() / on.roundSeconds());
+        int every = (int) Math.ceil(rounds * NAME_WIDTH / getWidth());
+        for (int round = 1; round <= rounds; round += every) {
+            Text name = Look.text(Texts.of("film.round", round), "soft");
+            name.setX(x((round - 1) * on.roundSeconds()));
+            name.setY(56);
+            names.add(name);
+        }
+        return names;
+    }
+
+    private static final double NAME_WIDTH = 64;
+
+    /// A knot for each exchange; where many fall on one place, one for each of the two is enough to be seen.
+    private List<Node> knots() {
+        List<Node> knots = new ArrayList<>();
+        Set<Long> taken = new HashSet<>();
+        for (Exchange exchange : exchanges) {
+            long place = 2 * Math.round(x(exchange.timeS())) + (exchange.starter() == Who.ATHLETE ? 0 : 1);
+            if (taken.add(place) || chosen.equals(Optional.of(exchange.id()))) {
+                knots.add(knot(exchange));
+            }
+        }
+        return knots;
     }
 
     /// The athlete's knots are round, the opponent's upright, so that they differ without colour too.

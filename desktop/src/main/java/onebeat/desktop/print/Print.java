@@ -17,6 +17,7 @@ import onebeat.core.review.Review;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Session;
 import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.Out;
 import onebeat.desktop.desk.Texts;
 import onebeat.desktop.rope.RopeView;
 import onebeat.formats.PlainName;
@@ -25,6 +26,7 @@ import onebeat.formats.cards.Drawing;
 import onebeat.formats.cards.PlanCard;
 import onebeat.formats.cards.Sheet;
 import onebeat.formats.cards.SheetPdf;
+import onebeat.formats.out.OutFiles;
 
 /// Prints cards and sheets into a folder beside the camp file, and says where they lie.
 public final class Print {
@@ -89,25 +91,37 @@ public final class Print {
 
     private static void write(Desk desk, List<Page> pages) {
         Path folder = desk.folder().resolve(Texts.of("print.folder"));
+        List<String> names = new ArrayList<>();
+        List<String> files = PlainName.each(pages.stream().map(Page::name).toList(), Texts.of("print.unnamed"));
         try {
             Files.createDirectories(folder);
-            List<String> names = new ArrayList<>();
             boolean small = false;
-            for (Page page : pages) {
-                Path file = folder.resolve(fileName(page.name));
-                try (OutputStream out = Files.newOutputStream(file)) {
-                    small |= !SheetPdf.write(page.sheet, out).isReadable();
-                }
-                names.add(file.getFileName().toString());
+            for (int i = 0; i < pages.size(); i++) {
+                SizedPage sized = new SizedPage(pages.get(i).sheet);
+                Path file = Out.files().write(folder.resolve(files.get(i) + ".pdf"), sized, OutFiles.Taken.NUMBER);
+                small |= sized.isSmall;
+                names.add(String.valueOf(file.getFileName()));
             }
             String where = Texts.of("print.done", String.join(", ", names), folder);
             desk.say(small ? where + " " + Texts.of("print.small") : where);
         } catch (IOException e) {
-            desk.warn(Texts.of("print.failed", folder, String.valueOf(e.getMessage())));
+            desk.warn(Out.failed(folder, names, e));
         }
     }
 
-    private static String fileName(String name) {
-        return PlainName.of(name) + ".pdf";
+    /// A page that remembers whether it came out too small to be read.
+    private static final class SizedPage implements OutFiles.Content {
+
+        private final Sheet sheet;
+        private boolean isSmall;
+
+        SizedPage(Sheet sheet) {
+            this.sheet = sheet;
+        }
+
+        @Override
+        public void writeTo(OutputStream out) throws IOException {
+            isSmall = !SheetPdf.write(sheet, out).isReadable();
+        }
     }
 }

@@ -60,7 +60,7 @@ public final class Rounds implements Station {
     private final RoundPaper round;
     private final CostPaper cost;
     private final Map<String, String> reasons = new HashMap<>();
-    private final Newest ahead = new Newest("ladders ahead");
+    private final Newest ahead;
     private int chosenRound;
     private int chosenLine;
 
@@ -70,6 +70,7 @@ public final class Rounds implements Station {
         this.go = go;
         this.round = new RoundPaper(desk);
         this.cost = new CostPaper(desk);
+        this.ahead = new Newest("ladders ahead", desk::warn);
         build();
         buildLadders();
     }

@@ -68,7 +68,7 @@ public final class Shell implements Frame {
     private final Label keys = Look.label("footer");
     private final Label notice = Look.label("footer");
     private final VBox foot;
-    private final LineWatch watch = new LineWatch();
+    private final LineWatch watch;
     private final PauseTransition draft = new PauseTransition(DRAFT_AFTER);
     private final PauseTransition saidLong = new PauseTransition(SAID_FOR);
     private final Map<Name, Station> stations = new EnumMap<>(Name.class);
@@ -83,6 +83,7 @@ public final class Shell implements Frame {
     /// @param clockMs a monotonic clock in milliseconds, for the floor
     public Shell(Desk desk, Sounds sounds, LongSupplier clockMs) {
         this.desk = desk;
+        this.watch = new LineWatch(desk::warn);
         this.band = new CampBand(desk.camp(), desk.today(), desk.door());
         Film film = new Film(desk, this);
         stations.put(Name.FILM, film);

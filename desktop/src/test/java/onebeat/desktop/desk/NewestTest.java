@@ -24,7 +24,7 @@ class NewestTest {
     void answersOnTheWayComeInOrder() throws Exception {
         List<Integer> told = new CopyOnWriteArrayList<>();
         CompletableFuture<Boolean> done = new CompletableFuture<>();
-        try (Newest newest = new Newest("test")) {
+        try (Newest newest = new Newest("test", _ -> {})) {
             newest.ask(asked -> {
                 for (int i = 1; i <= 3; i++) {
                     int answer = i;
@@ -44,7 +44,7 @@ class NewestTest {
         CountDownLatch goOn = new CountDownLatch(1);
         CompletableFuture<Boolean> wasOld = new CompletableFuture<>();
         CompletableFuture<String> answer = new CompletableFuture<>();
-        try (Newest newest = new Newest("test")) {
+        try (Newest newest = new Newest("test", _ -> {})) {
             newest.ask(asked -> {
                 begun.countDown();
                 try {
@@ -62,5 +62,21 @@ class NewestTest {
         }
         assertThat(wasOld.get()).isTrue();
         assertThat(told).isEmpty();
+    }
+
+    @Test
+    void whatGoesWrongIsToldAndTheNextQuestionIsAnswered() throws Exception {
+        CompletableFuture<String> told = new CompletableFuture<>();
+        CompletableFuture<String> next = new CompletableFuture<>();
+        try (Newest newest = new Newest("test", told::complete)) {
+            newest.ask(
+                    _ -> {
+                        throw new OutOfMemoryError("too much was asked");
+                    },
+                    _ -> next.complete("there was no answer"));
+            assertThat(told.get(PATIENCE_S, TimeUnit.SECONDS)).contains("memory");
+            newest.ask(_ -> "an answer", next::complete);
+            assertThat(next.get(PATIENCE_S, TimeUnit.SECONDS)).isEqualTo("an answer");
+        }
     }
 }

@@ -3,7 +3,6 @@ package onebeat.formats.book;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -21,6 +20,8 @@ import onebeat.core.film.Share;
 import onebeat.core.holding.Partner;
 import onebeat.formats.PlainName;
 import onebeat.formats.film.Harmless;
+import onebeat.formats.out.OutFiles;
+import onebeat.formats.out.OutFiles.Taken;
 import org.apache.commons.csv.CSVFormat;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -56,21 +57,12 @@ public final class BookOut {
     /// `book.json` and
     /// `notes.csv`, and for example `book-jonas.csv`.
     ///
-    /// @return the names of the files
-    /// @throws IOException if they cannot be written
-    public static List<String> write(Camp camp, Path folder) throws IOException {
+    /// @param written the names of the files are added to it as they are written
+    /// @throws IOException if one cannot be written
+    public static void write(Camp camp, Path folder, OutFiles out, Taken taken, List<String> written)
+            throws IOException {
         Files.createDirectories(folder);
-        Map<String, Camp> books = new LinkedHashMap<>();
-        books.put("", camp);
-        for (Partner partner : camp.partners().all()) {
-            if (!camp.repetitionsOf(partner.id()).isEmpty()) {
-                String plain = "-" + PlainName.of(partner.name()).toLowerCase(Locale.ROOT);
-                String name = books.containsKey(plain) ? plain + "-" + partner.id() : plain;
-                Turns.workedBy(camp, partner.id()).ifPresent(his -> books.put(name, his));
-            }
-        }
-        List<String> names = new ArrayList<>();
-        for (Map.Entry<String, Camp> book : books.entrySet()) {
+        for (Map.Entry<String, Camp> book : books(camp).entrySet()) {
             StringBuilder days = new StringBuilder();
             csv(book.getValue(), days);
             StringBuilder notes = new StringBuilder();
@@ -80,11 +72,26 @@ public final class BookOut {
             files.put("book" + book.getKey() + ".json", json(book.getValue()));
             files.put("notes" + book.getKey() + ".csv", notes);
             for (Map.Entry<String, CharSequence> file : files.entrySet()) {
-                Files.writeString(folder.resolve(file.getKey()), file.getValue());
-                names.add(file.getKey());
+                Path place = out.writeText(folder.resolve(file.getKey()), file.getValue(), taken);
+                written.add(String.valueOf(place.getFileName()));
             }
         }
-        return names;
+    }
+
+    /// The books by what their files' names end in.
+    private static Map<String, Camp> books(Camp camp) {
+        Map<String, Camp> books = new LinkedHashMap<>();
+        books.put("", camp);
+        List<Partner> partners = List.copyOf(camp.partners().all());
+        List<String> names = PlainName.each(partners.stream().map(Partner::name).toList(), "partner");
+        for (int i = 0; i < partners.size(); i++) {
+            String id = partners.get(i).id();
+            if (!camp.repetitionsOf(id).isEmpty()) {
+                String ending = "-" + names.get(i).toLowerCase(Locale.ROOT);
+                Turns.workedBy(camp, id).ifPresent(book -> books.put(ending, book));
+            }
+        }
+        return books;
     }
 
     /// Writes a camp's book as CSV.
@@ -111,7 +118,7 @@ public final class BookOut {
                         day.count(Judgement.STOPPED),
                         clean.map(s -> "" + s.low()).orElse(""),
                         clean.map(s -> "" + s.high()).orElse(""),
-                        faults(day.faults()));
+                        Harmless.text(faults(day.faults())));
             }
         }
     }

@@ -5,16 +5,17 @@ import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.LongPredicate;
 import onebeat.core.film.Exchange;
 import onebeat.core.notation.Vocabulary;
 import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 /// Film as CSV (RFC 4180, lines end with CR LF) with the header
 /// `reel,time_s,round,starter,athlete_stance,partner_stance,range,line,outcome,note`.
@@ -65,25 +66,28 @@ public final class FilmCsv {
     public static Film read(Reader file, Vocabulary vocabulary, LongPredicate goesOn) {
         List<Exchange> exchanges = new ArrayList<>();
         List<Rejected> rejected = new ArrayList<>();
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setAllowMissingColumnNames(true)
-                .get();
-        try (CSVParser rows = format.parse(file)) {
-            long line = rows.getCurrentLineNumber() + 1;
-            for (CSVRecord row : rows) {
+        try (CsvRecords records = new CsvRecords(file)) {
+            Map<String, Integer> header = new HashMap<>();
+            records.next().ifPresent(first -> {
+                for (int i = 0; i < first.cells().size(); i++) {
+                    header.putIfAbsent(first.cells().get(i).strip(), i);
+                }
+            });
+            long number = 0;
+            for (Optional<CsvRecords.Row> next = records.next(); next.isPresent(); next = records.next()) {
+                CsvRecords.Row row = next.get();
                 try {
-                    exchanges.add(new FilmRow(column -> cell(row, column), vocabulary)
+                    if (!row.wrong().isEmpty()) {
+                        throw new FilmRow.Rejection("quotes", row.wrong());
+                    }
+                    exchanges.add(new FilmRow(column -> cell(row, header.get(column)), vocabulary)
                             .exchange("x" + (exchanges.size() + 1)));
                 } catch (FilmRow.Rejection rejection) {
-                    rejected.add(rejection.at(line));
+                    rejected.add(rejection.at(row.line()));
                 }
-                if (!goesOn.test(row.getRecordNumber())) {
+                if (!goesOn.test(++number)) {
                     break;
                 }
-                line = rows.getCurrentLineNumber() + 1;
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -91,9 +95,9 @@ public final class FilmCsv {
         return new Film(exchanges, rejected);
     }
 
-    private static Optional<String> cell(CSVRecord row, String column) {
-        return row.isMapped(column) && row.isSet(column)
-                ? Optional.of(Harmless.undo(row.get(column)))
+    private static Optional<String> cell(CsvRecords.Row row, @Nullable Integer at) {
+        return at != null && at < row.cells().size()
+                ? Optional.of(Harmless.undo(row.cells().get(at)))
                 : Optional.empty();
     }
 

@@ -11,10 +11,12 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.LongPredicate;
 import onebeat.core.notation.Vocabulary;
 import onebeat.formats.film.FilmCsv.Film;
+import onebeat.formats.out.IoWords;
 
 /// A film log in a file, CSV or JSON, in UTF-8 or in UTF-16 with its mark.
 public final class FilmFile {
@@ -38,6 +40,12 @@ public final class FilmFile {
     public static Reading read(Path file, Vocabulary vocabulary, LongPredicate goesOn) {
         Path name = file.getFileName() == null ? file : file.getFileName();
         try {
+            if (Files.exists(file) && !Files.isRegularFile(file)) {
+                return new NoLog(name + " is no file.");
+            }
+            if (Files.exists(file) && Files.size(file) > MOST_BYTES) {
+                return tooLarge(name);
+            }
             Optional<String> text = text(Files.readAllBytes(file));
             if (text.isEmpty()) {
                 return new NoLog(name + " is not UTF-8 text. Save it as UTF-8 and open it again.");
@@ -45,11 +53,20 @@ public final class FilmFile {
             return read(name, text.get(), vocabulary, goesOn);
         } catch (NoSuchFileException _) {
             return new NoLog("There is no file " + file + ".");
-        } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
-            return new NoLog("Cannot read " + name + ": " + e.getMessage());
+        } catch (IOException e) {
+            return new NoLog("Cannot read " + name + ": " + IoWords.of(e) + ".");
+        } catch (UncheckedIOException e) {
+            return new NoLog("Cannot read " + name + ": " + IoWords.of(Objects.requireNonNull(e.getCause())) + ".");
         } catch (OutOfMemoryError _) {
-            return new NoLog(name + " is too large to read at once. Cut it into parts.");
+            return tooLarge(name);
         }
+    }
+
+    /// A film log of a hundred thousand exchanges has some ten million.
+    private static final long MOST_BYTES = 500_000_000;
+
+    private static NoLog tooLarge(Path name) {
+        return new NoLog(name + " is too large to read at once. Cut it into parts.");
     }
 
     private static Reading read(Path name, String text, Vocabulary vocabulary, LongPredicate goesOn) {

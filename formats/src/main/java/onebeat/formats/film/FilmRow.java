@@ -9,6 +9,7 @@ import onebeat.core.exchange.Band;
 import onebeat.core.exchange.Stance;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Outcome;
+import onebeat.core.film.Reel;
 import onebeat.core.notation.Misread;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
@@ -31,8 +32,8 @@ record FilmRow(Function<String, Optional<String>> cell, Vocabulary vocabulary) {
         return new Exchange(
                 id,
                 named("reel"),
-                number("time_s", 0, 1_000_000),
-                (int) number("round", 1, 1_000),
+                number("time_s", 0, Reel.MOST_SECONDS),
+                (int) number("round", 1, Exchange.MOST_ROUND),
                 one(Who.class, "starter"),
                 one(Stance.class, "athlete_stance"),
                 one(Stance.class, "partner_stance"),
@@ -69,13 +70,13 @@ record FilmRow(Function<String, Optional<String>> cell, Vocabulary vocabulary) {
         String text = text(column);
         try {
             double value = Double.parseDouble(text);
-            if (value >= least && value < most) {
+            if (value >= least && value <= most) {
                 return value;
             }
         } catch (NumberFormatException _) {
             // Told below, together with numbers that are out of range.
         }
-        throw new Rejection(column, "not a number from " + (int) least + ": " + told(text));
+        throw new Rejection(column, "not a number from " + (int) least + " to " + (int) most + ": " + told(text));
     }
 
     private <E extends Enum<E>> E one(Class<E> type, String column) throws Rejection {

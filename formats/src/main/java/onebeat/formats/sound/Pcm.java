@@ -49,11 +49,36 @@ final class Pcm {
 
     /// The same at another rate; one channel of 16 bits.
     static Pcm read(InputStream wav, AudioFormat format) throws IOException {
-        try (AudioInputStream own = AudioSystem.getAudioInputStream(new BufferedInputStream(wav));
-                AudioInputStream here = AudioSystem.getAudioInputStream(format, own)) {
-            return of(here.readAllBytes());
+        try (AudioInputStream own = AudioSystem.getAudioInputStream(new BufferedInputStream(wav))) {
+            mustBeUsual(own.getFormat());
+            try (AudioInputStream here = AudioSystem.getAudioInputStream(format, own)) {
+                int most = MOST_SECONDS * Math.round(format.getFrameRate()) * format.getFrameSize();
+                // Whole frames: asked for a part of one, such a stream gives nothing for ever.
+                byte[] bytes = here.readNBytes(most + format.getFrameSize());
+                if (bytes.length > most) {
+                    throw new IOException("it is longer than " + MOST_SECONDS + " seconds");
+                }
+                return of(bytes);
+            }
         } catch (UnsupportedAudioFileException | IllegalArgumentException e) {
-            throw new IOException("not a WAV file that can be read: " + e.getMessage(), e);
+            throw new IOException("it is not a WAV file that can be read", e);
+        }
+    }
+
+    /// Calls and signals are short; what says that it is long is no call, and is not taken into memory.
+    private static final int MOST_SECONDS = 60;
+
+    private static final float LEAST_RATE = 4_000;
+    private static final float MOST_RATE = 384_000;
+    private static final int MOST_CHANNELS = 8;
+
+    private static void mustBeUsual(AudioFormat format) throws IOException {
+        if (!(format.getSampleRate() >= LEAST_RATE && format.getSampleRate() <= MOST_RATE)) {
+            throw new IOException("it has " + Math.round(format.getSampleRate())
+                    + " samples a second, and 4,000 to 384,000 can be read");
+        }
+        if (format.getChannels() < 1 || format.getChannels() > MOST_CHANNELS) {
+            throw new IOException("it has " + format.getChannels() + " channels, and 1 to 8 can be read");
         }
     }
 

@@ -6,7 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.io.BufferedInputStream;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -21,6 +24,8 @@ import javax.sound.midi.MidiSystem;
 import javax.sound.midi.Sequence;
 import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
+import javax.sound.sampled.AudioFileFormat;
+import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
 import onebeat.core.holding.Holder;
@@ -406,5 +411,40 @@ class RoundSoundTest {
         assertThatThrownBy(() -> Pcm.read(new ByteArrayInputStream("no sound".getBytes(StandardCharsets.UTF_8))))
                 .isInstanceOf(IOException.class)
                 .hasMessageContaining("not a WAV file");
+    }
+
+    private static byte[] wav(float rate, int channels, int frames) throws IOException {
+        AudioFormat format = new AudioFormat(rate, 16, channels, true, false);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        byte[] samples = new byte[frames * format.getFrameSize()];
+        AudioSystem.write(
+                new AudioInputStream(new ByteArrayInputStream(samples), format, frames),
+                AudioFileFormat.Type.WAVE,
+                out);
+        return out.toByteArray();
+    }
+
+    @ParameterizedTest
+    @ValueSource(floats = {4_000, 11_025, 44_100, 96_000, 384_000})
+    void recordingsOfAnyUsualRateAreRead(float rate) throws IOException {
+        assertThat(Pcm.read(new ByteArrayInputStream(wav(rate, 2, (int) rate / 2)))
+                        .length())
+                .isBetween(24_000 - 200, 24_000 + 200);
+    }
+
+    @Test
+    void whatNoRecordingHasIsToldBeforeItIsReadIntoMemory() throws IOException {
+        assertThatThrownBy(() -> Pcm.read(new ByteArrayInputStream(wav(400_000, 1, 10))))
+                .hasMessageContaining("samples a second");
+        assertThatThrownBy(() -> Pcm.read(new ByteArrayInputStream(wav(1_000, 1, 10))))
+                .hasMessageContaining("samples a second");
+        assertThatThrownBy(() -> Pcm.read(new ByteArrayInputStream(wav(8_000, 12, 10))))
+                .hasMessageContaining("channels");
+        assertThatThrownBy(() -> Pcm.read(new ByteArrayInputStream(wav(4_000, 1, 4_000 * 61))))
+                .hasMessageContaining("longer than 60 seconds");
+        byte[] liar = wav(8_000, 1, 800);
+        // The chunk says that it holds two gigabytes.
+        ByteBuffer.wrap(liar).order(ByteOrder.LITTLE_ENDIAN).putInt(40, Integer.MAX_VALUE);
+        assertThat(Pcm.read(new ByteArrayInputStream(liar)).length()).isBetween(4_600, 5_000);
     }
 }
