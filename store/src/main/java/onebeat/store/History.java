@@ -123,7 +123,7 @@ final class History {
             if (stay) {
                 rows.put(handle, things);
             } else {
-                rows.remove(handle, things.stream().map(Seated::thing).toList());
+                rows.remove(handle, things);
             }
         }
 

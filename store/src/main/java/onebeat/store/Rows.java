@@ -1,10 +1,12 @@
 package onebeat.store;
 
+import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.DateTimeException;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -14,9 +16,9 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import onebeat.core.camp.Place;
+import org.jdbi.v3.core.ConnectionException;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.mapper.RowMapper;
-import org.jdbi.v3.core.statement.PreparedBatch;
 import org.jspecify.annotations.Nullable;
 
 /// One table of the camp file: how a thing becomes a row and a row a thing.
@@ -138,19 +140,45 @@ record Rows<T>(Place<T> place, String key, List<Column<T>> columns, RowMapper<T>
         if (hasSeats()) {
             all.add("seat");
         }
-        String names = String.join(", ", all);
-        String values = all.stream().map(c -> ":" + c).collect(Collectors.joining(", "));
         String changes = all.stream().map(c -> c + " = excluded." + c).collect(Collectors.joining(", "));
-        PreparedBatch batch = handle.prepareBatch("INSERT INTO " + table() + " (" + names + ") VALUES (" + values
-                + ") ON CONFLICT (" + key + ") DO UPDATE SET " + changes);
-        for (Seated<T> one : things) {
-            bind(batch, one.thing());
+        String sql = "INSERT INTO " + table() + " (" + String.join(", ", all) + ") VALUES (" + marks(all.size())
+                + ") ON CONFLICT (" + key + ") DO UPDATE SET " + changes;
+        each(handle, sql, things, (statement, one) -> {
+            int next = bind(statement, 1, one.thing());
             if (hasSeats()) {
-                batch.bind("seat", one.seat());
+                statement.setLong(next, one.seat());
             }
-            batch.add();
+        });
+    }
+
+    private static String marks(int count) {
+        return String.join(", ", Collections.nCopies(count, "?"));
+    }
+
+    private interface Binding<T> {
+        void bind(PreparedStatement statement, Seated<T> one) throws SQLException;
+    }
+
+    /// One statement for many things. Straight on the connection: names of parameters would cost more than the writing.
+    private void each(Handle handle, String sql, Collection<Seated<T>> things, Binding<T> binding) {
+        try (PreparedStatement statement = handle.getConnection().prepareStatement(sql)) {
+            for (Seated<T> one : things) {
+                binding.bind(statement, one);
+                statement.addBatch();
+            }
+            statement.executeBatch();
+        } catch (SQLException e) {
+            throw new ConnectionException(e);
         }
-        batch.execute();
+    }
+
+    /// @return the number of the next parameter
+    private int bind(PreparedStatement statement, int from, T thing) throws SQLException {
+        int at = from;
+        for (Column<T> column : columns) {
+            statement.setObject(at++, column.of(thing));
+        }
+        return at;
     }
 
     /// What could not be read again is not written.
@@ -173,48 +201,40 @@ record Rows<T>(Place<T> place, String key, List<Column<T>> columns, RowMapper<T>
         }
     }
 
-    private void bind(PreparedBatch batch, T thing) {
-        mustFit(thing);
-        for (Column<T> column : columns) {
-            batch.bind(column.name(), column.of(thing));
-        }
-    }
-
-    void remove(Handle handle, Collection<T> things) {
-        PreparedBatch batch = handle.prepareBatch("DELETE FROM " + table() + " WHERE " + key + " = :key");
-        for (T thing : things) {
-            batch.bind("key", keyOf(thing)).add();
-        }
-        batch.execute();
+    void remove(Handle handle, Collection<Seated<T>> things) {
+        each(
+                handle,
+                "DELETE FROM " + table() + " WHERE " + key + " = ?",
+                things,
+                (statement, one) -> statement.setObject(1, keyOf(one.thing())));
     }
 
     @Nullable
     Object keyOf(T thing) {
-        return columns.stream()
-                .filter(c -> c.name().equals(key))
-                .findFirst()
-                .map(c -> c.of(thing))
-                .orElse(null);
+        for (Column<T> column : columns) {
+            if (column.name().equals(key)) {
+                return column.of(thing);
+            }
+        }
+        return null;
     }
 
     /// Writes down what changes about to be made do: the rows as they stand in the table now, and as they will.
     ///
     /// @param edit the number of the edit
     void note(Handle handle, int edit, Collection<Seated<T>> things, boolean stay) {
-        String before = "(SELECT " + json(names().toList()) + " FROM " + table() + " WHERE " + key + " = :" + key + ")";
-        String after = stay ? json(names().map(n -> ":" + n).toList()) : "NULL";
-        PreparedBatch batch = handle.prepareBatch("INSERT INTO history (edit, place, seat, row_before, row_after) "
-                + "VALUES (:edit_number, '" + table() + "', :seat, " + before + ", " + after + ")");
-        for (Seated<T> one : things) {
-            batch.bind("edit_number", edit).bind("seat", one.seat());
+        String before = "(SELECT " + json(names().toList()) + " FROM " + table() + " WHERE " + key + " = ?)";
+        String after = stay ? json(names().map(_ -> "?").toList()) : "NULL";
+        String sql = "INSERT INTO history (edit, place, seat, row_before, row_after) VALUES (" + edit + ", '" + table()
+                + "', ?, " + before + ", " + after + ")";
+        each(handle, sql, things, (statement, one) -> {
+            statement.setLong(1, one.seat());
+            statement.setObject(2, keyOf(one.thing()));
             if (stay) {
-                bind(batch, one.thing());
-            } else {
-                batch.bind(key, keyOf(one.thing()));
+                mustFit(one.thing());
+                bind(statement, 3, one.thing());
             }
-            batch.add();
-        }
-        batch.execute();
+        });
     }
 
     /// What an edit of the history says of this table in one of its two columns, by its place in the history.

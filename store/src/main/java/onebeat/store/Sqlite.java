@@ -14,6 +14,7 @@ import org.sqlite.SQLiteException;
 final class Sqlite {
 
     private static final int BUSY_MS = 300;
+    private static final int CACHE_KB = 128_000;
 
     static {
         SqliteLibrary.lay();
@@ -33,6 +34,8 @@ final class Sqlite {
         config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
         config.setJournalMode(SQLiteConfig.JournalMode.DELETE);
         config.setBusyTimeout(BUSY_MS);
+        // A long change stays in memory until its end: written out on the way, each part of it would wait for the disk.
+        config.setCacheSize(-CACHE_KB);
         if (exclusive) {
             config.setLockingMode(SQLiteConfig.LockingMode.EXCLUSIVE);
         }

@@ -41,6 +41,9 @@ final class Beginnings {
     /// More ways to begin are not looked at: each has to be played. Three fed strikes stay below it.
     private static final int MOST = 20_000;
 
+    /// A search that is stopped has something to go on from.
+    private static final int ENOUGH = 200;
+
     Beginnings(Finder.Query query) {
         this.query = query;
         this.context = query.context();
@@ -166,7 +169,7 @@ final class Beginnings {
                 .toList();
         boolean alsoTogether = feeds.size() + 1 <= query.depth();
         for (String text : met(feeds, MOST / (1 + (alsoTogether ? together.size() : 0)))) {
-            if (stop.getAsBoolean()) {
+            if (all.size() > ENOUGH && stop.getAsBoolean()) {
                 return;
             }
             add(all, text, feeds.size());
