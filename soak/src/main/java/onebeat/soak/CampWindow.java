@@ -1,0 +1,152 @@
+package onebeat.soak;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.ZoneOffset;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.atomic.AtomicReference;
+import javafx.application.Platform;
+import javafx.event.Event;
+import javafx.event.EventType;
+import javafx.scene.Scene;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.stage.Stage;
+import onebeat.desktop.desk.Desk;
+import onebeat.desktop.desk.Look;
+import onebeat.desktop.shell.Shell;
+import onebeat.desktop.sound.SilentSounds;
+import onebeat.store.CampFile;
+import org.jspecify.annotations.Nullable;
+
+/// The real window on a camp, driven from outside, on a clock that is moved from outside.
+final class CampWindow implements AutoCloseable {
+
+    private static final long PATIENCE_S = 120;
+    private static final double WIDTH = 1280;
+    private static final double HEIGHT = 800;
+
+    private static final AtomicReference<@Nullable Throwable> UNEXPECTED = new AtomicReference<>();
+
+    final AtomicLong clockMs = new AtomicLong();
+    final Desk desk;
+    final Shell shell;
+    private final Stage stage;
+    private final Scene scene;
+
+    private CampWindow(Path camp) {
+        desk = new Desk(
+                Camps.opened(CampFile.open(camp)),
+                Clock.fixed(Camps.DAY.atTime(18, 0).toInstant(ZoneOffset.UTC), ZoneOffset.UTC));
+        shell = new Shell(desk, new SilentSounds("a soak"), clockMs::get);
+        shell.choosing(Optional::empty);
+        stage = new Stage();
+        scene = new Scene(shell.root(), WIDTH, HEIGHT);
+        Look.dress(scene);
+        stage.setScene(scene);
+        shell.attach(scene);
+        stage.show();
+    }
+
+    /// Opens the window, and starts the toolkit where it does not run yet.
+    static CampWindow open(Path camp) throws Exception {
+        startToolkit();
+        UNEXPECTED.set(null);
+        return onFx(() -> new CampWindow(camp));
+    }
+
+    private static void startToolkit() throws InterruptedException {
+        CountDownLatch started = new CountDownLatch(1);
+        Thread.setDefaultUncaughtExceptionHandler((_, e) -> UNEXPECTED.compareAndSet(null, e));
+        try {
+            Platform.startup(() -> {
+                Thread.currentThread().setUncaughtExceptionHandler((_, e) -> UNEXPECTED.compareAndSet(null, e));
+                started.countDown();
+            });
+            Platform.setImplicitExit(false);
+        } catch (IllegalStateException _) {
+            started.countDown();
+        }
+        Part.must(started.await(PATIENCE_S, TimeUnit.SECONDS), "the toolkit does not start");
+    }
+
+    static <T> T onFx(Callable<T> work) {
+        FutureTask<T> task = new FutureTask<>(work);
+        Platform.runLater(task);
+        try {
+            return task.get(PATIENCE_S, TimeUnit.SECONDS);
+        } catch (ExecutionException e) {
+            throw new IllegalStateException(e.getCause());
+        } catch (TimeoutException | InterruptedException e) {
+            throw new IllegalStateException("the window does not answer", e);
+        }
+    }
+
+    /// Presses a key.
+    ///
+    /// @return for how long that held the interface up, in milliseconds
+    double press(KeyCode key, boolean shift, boolean control, boolean alt) {
+        double ms = timed(() -> {
+            fire(KeyEvent.KEY_PRESSED, "", key, shift, control, alt);
+            if (!control && !alt && key.getChar().length() == 1) {
+                fire(KeyEvent.KEY_TYPED, key.getChar().toLowerCase(Locale.ROOT), key, shift, false, false);
+            }
+            fire(KeyEvent.KEY_RELEASED, "", key, shift, control, alt);
+        });
+        mustBeExpected();
+        return ms;
+    }
+
+    private void fire(
+            EventType<KeyEvent> type, String letter, KeyCode key, boolean shift, boolean control, boolean alt) {
+        var target = scene.getFocusOwner() == null ? scene : scene.getFocusOwner();
+        Event.fireEvent(target, new KeyEvent(type, letter, letter, key, shift, control, alt, false));
+    }
+
+    /// Does something with the window.
+    ///
+    /// @return for how long that held the interface up, what it set off at once included
+    static double timed(Runnable work) {
+        long begun = System.nanoTime();
+        onFx(() -> {
+            work.run();
+            return true;
+        });
+        onFx(() -> true);
+        return (System.nanoTime() - begun) / 1e6;
+    }
+
+    static void mustBeExpected() {
+        Throwable e = UNEXPECTED.getAndSet(null);
+        if (e != null) {
+            throw new IllegalStateException("unexpected in the window", e);
+        }
+    }
+
+    @Override
+    public void close() {
+        onFx(() -> {
+            shell.close();
+            desk.close();
+            stage.close();
+            return true;
+        });
+        mustBeExpected();
+    }
+
+    /// The demo camp, made anew.
+    static Path demo(Path folder, String name) throws Exception {
+        Path path = folder.resolve(name);
+        Files.deleteIfExists(path);
+        return Camps.demo(path);
+    }
+}

@@ -1,0 +1,100 @@
+package onebeat.soak;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Random;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import javafx.animation.AnimationTimer;
+import javafx.scene.input.KeyCode;
+import onebeat.core.camp.Camp;
+import onebeat.desktop.desk.Station.Name;
+import onebeat.store.CampFile;
+
+/// Three hours on the floor on a fast clock, judged as they go. Nothing unexpected happens, and what was judged is in
+/// the file.
+final class FloorHours implements Part {
+
+    private static final long HOURS_MS = 3 * 3_600_000L;
+    private static final long STEP_MS = 500;
+    private static final List<KeyCode> JUDGED = List.of(KeyCode.C, KeyCode.L, KeyCode.W, KeyCode.S);
+
+    private final Path folder;
+    private int judged;
+    private double longestMs;
+
+    FloorHours(Path folder) {
+        this.folder = folder;
+    }
+
+    @Override
+    public String name() {
+        return "floor-hours";
+    }
+
+    @Override
+    public int usually() {
+        return 1;
+    }
+
+    @Override
+    public void attempt(long seed) throws Exception {
+        Random random = new Random(seed);
+        Path path = CampWindow.demo(folder, "floor.onebeat");
+        Camp shown;
+        int before;
+        try (CampWindow window = CampWindow.open(path)) {
+            before = window.desk.camp().repetitions().size();
+            CampWindow.timed(() -> window.shell.go(Name.FLOOR));
+            window.press(KeyCode.SPACE, false, false, false);
+            for (long ms = 0; ms < HOURS_MS; ms += STEP_MS) {
+                window.clockMs.addAndGet(STEP_MS);
+                long begun = System.nanoTime();
+                pulse();
+                longestMs = Math.max(longestMs, (System.nanoTime() - begun) / 1e6);
+                if (random.nextInt(20) == 0) {
+                    window.press(JUDGED.get(random.nextInt(JUDGED.size())), false, false, false);
+                }
+                if (random.nextInt(900) == 0) {
+                    again(window);
+                }
+            }
+            CampWindow.mustBeExpected();
+            Part.must(!window.desk.isUnsaved(), "something is unsaved");
+            shown = window.desk.camp();
+            judged = shown.repetitions().size() - before;
+        }
+        try (CampFile file = Camps.opened(CampFile.open(path))) {
+            Part.must(file.camp().equals(shown), "the file holds another camp than the floor showed");
+            Part.must(judged > 0, "nothing was judged in three hours");
+        }
+    }
+
+    /// A round again, so that three hours are filled.
+    private static void again(CampWindow window) throws Exception {
+        window.press(KeyCode.R, false, false, false);
+        window.press(KeyCode.SPACE, false, false, false);
+    }
+
+    /// Waits until the window has been drawn once more.
+    private static void pulse() throws Exception {
+        CountDownLatch drawn = new CountDownLatch(1);
+        CampWindow.onFx(() -> {
+            new AnimationTimer() {
+                @Override
+                public void handle(long now) {
+                    stop();
+                    drawn.countDown();
+                }
+            }.start();
+            return true;
+        });
+        Part.must(drawn.await(20, TimeUnit.SECONDS), "the window is not drawn any more");
+    }
+
+    @Override
+    public String measured() {
+        return String.format(Locale.ROOT, "%d repetitions judged; longest frame %.0f ms", judged, longestMs);
+    }
+}
