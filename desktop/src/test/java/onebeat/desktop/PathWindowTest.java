@@ -129,13 +129,16 @@ class PathWindowTest {
                                     r.judgement() == Judgement.LATE && r.date().equals(coach.desk.today())));
             clock.addAndGet(20 * 60_000);
             coach.await("done", () -> coach.shows("DONE"));
-            assertThat(coach.desk.camp().runs().all().stream()
-                            .filter(r -> r.date().equals(coach.desk.today()))
-                            .map(RoundRun::roundId))
-                    .as("every round of the evening once")
-                    .hasSize(4)
-                    .doesNotHaveDuplicates();
+            coach.await("every round of the evening is noted", () -> roundsDone(coach).size() == 4);
+            assertThat(roundsDone(coach)).as("each of them once").doesNotHaveDuplicates();
         }
+    }
+
+    private static List<String> roundsDone(Driver coach) {
+        return coach.desk.camp().runs().all().stream()
+                .filter(r -> r.date().equals(coach.desk.today()))
+                .map(RoundRun::roundId)
+                .toList();
     }
 
     @Test
