@@ -129,7 +129,9 @@ class PathWindowTest {
                                     r.judgement() == Judgement.LATE && r.date().equals(coach.desk.today())));
             clock.addAndGet(20 * 60_000);
             coach.await("done", () -> coach.shows("DONE"));
-            coach.await("every round of the evening is noted", () -> roundsDone(coach).size() == 4);
+            coach.await(
+                    "every round of the evening is noted",
+                    () -> roundsDone(coach).size() == 4);
             assertThat(roundsDone(coach)).as("each of them once").doesNotHaveDuplicates();
         }
     }

@@ -54,6 +54,7 @@ public final class Main {
                 () -> new FullDisk(work),
                 () -> new FileTaken(work),
                 () -> new LongImport(work),
+                () -> new Stalls(work),
                 () -> new Noise(),
                 () -> new SpoiltFiles(work),
                 () -> new FloorHours(work),

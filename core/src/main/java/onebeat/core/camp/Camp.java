@@ -68,10 +68,21 @@ public record Camp(
         return partner().map(Partner::holder).orElseGet(() -> new Holder(Gear.all(), JabSchool.STRAIGHT));
     }
 
-    /// The catalogue and the coach's own lines.
+    /// The catalogue and the coach's own lines. They are read again only when they change: everything that reads a line
+    /// asks for them.
     public Vocabulary vocabulary() {
-        return Vocabulary.standard().with(ownLines.all());
+        Words known = words;
+        if (!known.lines.equals(ownLines)) {
+            known = new Words(ownLines, Vocabulary.standard().with(ownLines.all()));
+            words = known;
+        }
+        return known.vocabulary;
     }
+
+    /// Own lines and what they make of the catalogue.
+    private record Words(Shelf<OwnLine> lines, Vocabulary vocabulary) {}
+
+    private static volatile Words words = new Words(Shelf.of(OwnLine::name), Vocabulary.standard());
 
     /// What lines of this camp are reviewed against.
     public Context context() {

@@ -16,9 +16,10 @@ public final class Vocabulary {
     private final Catalogue catalogue;
     private final Map<String, Line> own;
 
+    /// @param own is not copied: while own lines are being read, each finds those that were read before it
     private Vocabulary(Catalogue catalogue, Map<String, Line> own) {
         this.catalogue = catalogue;
-        this.own = Map.copyOf(own);
+        this.own = own;
     }
 
     /// The catalogue alone.
@@ -31,13 +32,13 @@ public final class Vocabulary {
     public Vocabulary with(Collection<OwnLine> lines) {
         Map<String, Line> known = new LinkedHashMap<>(own);
         List<OwnLine> waiting = new ArrayList<>(lines);
+        Vocabulary soFar = new Vocabulary(catalogue, known);
         boolean progress = true;
         while (progress && !waiting.isEmpty()) {
-            Vocabulary soFar = new Vocabulary(catalogue, known);
             progress = waiting.removeIf(
                     line -> Notation.read(line.text(), soFar) instanceof Read read && add(known, line.name(), read));
         }
-        return new Vocabulary(catalogue, known);
+        return new Vocabulary(catalogue, Map.copyOf(known));
     }
 
     private static boolean add(Map<String, Line> known, String name, Read read) {

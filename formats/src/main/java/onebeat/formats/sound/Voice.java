@@ -73,8 +73,14 @@ public final class Voice {
 
     /// How long these words take to be said, in milliseconds.
     public double lengthMs(List<String> words) {
-        double bytesAMs = STEREO.getFrameRate() * STEREO.getFrameSize() / 1000;
-        return said(words, false).length / bytesAMs;
+        double framesAMs = STEREO.getFrameRate() / 1000;
+        double ms = 0;
+        for (String word : words) {
+            ms += clips.computeIfAbsent(word, this::read)
+                    .map(mono -> (double) mono.length / SAMPLE_BYTES / framesAMs + BETWEEN_MS)
+                    .orElse(0.0);
+        }
+        return ms;
     }
 
     /// The name of the clip that a word is said by, for example `the-doorstep`.

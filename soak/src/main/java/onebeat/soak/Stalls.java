@@ -1,0 +1,130 @@
+package onebeat.soak;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import onebeat.core.camp.Drill;
+import onebeat.core.camp.Edit;
+import onebeat.core.camp.Place;
+import onebeat.core.film.Exchange;
+import onebeat.core.notation.OwnLine;
+import onebeat.core.rounds.RoundPlan;
+import onebeat.core.rounds.Session;
+import onebeat.desktop.desk.Station;
+import onebeat.store.CampFile;
+
+/// Camps that no coach has: own lines that stand in one another a hundred deep, a line of two hundred strikes, three
+/// thousand rounds tonight, a film of a hundred thousand exchanges. For how long each station holds the interface up
+/// when it is entered is told and not judged.
+final class Stalls implements Part {
+
+    private static final int OWN_LINES = 100;
+    private static final int ROUNDS = 3_000;
+    private static final int EXCHANGES = 100_000;
+    private static final int KINDS = 4;
+
+    private final Path folder;
+    private final Map<String, Double> held = new TreeMap<>();
+
+    Stalls(Path folder) {
+        this.folder = folder;
+    }
+
+    @Override
+    public String name() {
+        return "stalls";
+    }
+
+    @Override
+    public int usually() {
+        return KINDS;
+    }
+
+    @Override
+    public void attempt(long seed) throws Exception {
+        Path path = CampWindow.demo(folder, "stalls.onebeat");
+        int kind = (int) Math.floorMod(seed - 1, (long) KINDS);
+        String what = List.of("own lines", "long line", "rounds", "film").get(kind);
+        try (CampFile file = Camps.opened(CampFile.open(path))) {
+            file.save(
+                    switch (kind) {
+                        case 0 -> chained();
+                        case 1 -> longLine();
+                        case 2 -> manyRounds(file);
+                        default -> longFilm(new Random(seed));
+                    });
+        }
+        try (CampWindow window = CampWindow.open(path)) {
+            for (int round = 0; round < 2; round++) {
+                for (Station.Name station : Station.Name.values()) {
+                    double ms = CampWindow.timed(() -> window.shell.go(station));
+                    held.merge(what + " " + station, round == 0 ? 0 : ms, Math::max);
+                    CampWindow.mustBeExpected();
+                }
+            }
+            CampWindow.timed(() -> window.shell.go(Station.Name.BENCH));
+            String line = kind == 1 ? "[1 2]*98" : "1 2 3";
+            held.put(
+                    what + " typed",
+                    CampWindow.timed(() -> window.shell.callLine().set(line)));
+            Thread.sleep(SETTLES_MS);
+            double most = 0;
+            for (int i = 0; i < FRAMES; i++) {
+                most = Math.max(most, CampWindow.timed(() -> {}));
+                Thread.sleep(FRAME_MS);
+            }
+            held.put(what + " settling", most);
+        }
+    }
+
+    private static final long SETTLES_MS = 20;
+    private static final long FRAME_MS = 10;
+    private static final int FRAMES = 200;
+
+    private static Edit chained() {
+        List<Edit> edits = new ArrayList<>();
+        for (int i = 0; i < OWN_LINES; i++) {
+            edits.add(Edit.add(Place.OWN_LINES, new OwnLine("own" + i, i == 0 ? "1 2" : "\"own" + (i - 1) + "\" 3")));
+        }
+        return new Edit.Together(edits);
+    }
+
+    private static Edit longLine() {
+        return Edit.add(Place.DRILLS, new Drill("d99", "long", "[1 2]*99", 60, Camps.DAY, ""));
+    }
+
+    private static Edit manyRounds(CampFile file) {
+        Session tonight = file.camp().sessionOn(Camps.DAY).orElseThrow();
+        Drill drill = file.camp().drills().all().iterator().next();
+        List<Edit> edits = new ArrayList<>();
+        for (int i = 0; i < ROUNDS; i++) {
+            edits.add(Edit.add(Place.ROUNDS, new RoundPlan("r" + (900 + i), tonight.id(), 10 + i, drill.id(), 60, 4)));
+        }
+        return new Edit.Together(edits);
+    }
+
+    private static Edit longFilm(Random random) {
+        List<Edit> edits = new ArrayList<>();
+        edits.add(Edit.add(Place.REELS, Camps.reel("r90")));
+        for (int i = 0; i < EXCHANGES; i++) {
+            Exchange one = Camps.exchange(random, "x" + (1_000 + i), "r90");
+            edits.add(Edit.add(Place.EXCHANGES, one.at(i * 0.4, 1)));
+        }
+        return new Edit.Together(edits);
+    }
+
+    @Override
+    public String measured() {
+        return held.entrySet().stream()
+                .filter(e -> e.getValue() > TOLD_MS)
+                .map(e -> String.format(Locale.ROOT, "%n    %-24s %6.0f ms", e.getKey(), e.getValue()))
+                .collect(Collectors.joining());
+    }
+
+    private static final double TOLD_MS = 100;
+}
