@@ -41,7 +41,9 @@ public final class Tonight {
     /// @param ladders where the stages of ladders come from
     public static Schedule schedule(Camp camp, Session session, Calls calls, Ladders ladders) {
         List<Part> parts = new ArrayList<>();
-        for (RoundPlan round : camp.roundsOf(session.id())) {
+        for (RoundPlan round : camp.roundsOf(session.id()).stream()
+                .limit(Session.MOST_LAID_OUT)
+                .toList()) {
             part(camp, round, session.scheme().workS(), ladders).ifPresent(parts::add);
         }
         return Schedule.of(session.blocks(parts.size()), parts, calls);

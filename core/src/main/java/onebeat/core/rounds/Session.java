@@ -10,6 +10,11 @@ import java.util.List;
 /// @param minutes how long it may take; 0 where it takes as long as it takes
 public record Session(String id, LocalDate date, String name, String schemeId, String template, int minutes) {
 
+    /// More rounds no evening has: at three minutes and one of rest that is four hours. What a file holds beyond them
+    /// is
+    /// not laid out.
+    public static final int MOST_LAID_OUT = 60;
+
     /// Longer no evening is.
     public static final int MOST_MINUTES = 240;
 

@@ -393,6 +393,10 @@ public final class Desk implements AutoCloseable {
             edits.add(Edit.add(Place.SESSIONS, session));
         }
         int position = camp().roundsOf(session.id()).size();
+        if (position + choices.size() > Session.MOST_LAID_OUT) {
+            warn(Texts.of("rounds.most", Session.MOST_LAID_OUT));
+            return false;
+        }
         int number = Integer.parseInt(camp().rounds().nextId("r").substring(1));
         for (Filling.Choice choice : choices) {
             edits.add(Edit.add(

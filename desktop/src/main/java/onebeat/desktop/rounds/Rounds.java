@@ -132,6 +132,7 @@ public final class Rounds implements Station {
                         + Template.byId(s.template())
                                 .map(t -> Texts.of("rounds.template", t.name()))
                                 .orElse("")
+                        + leftOut(s)
                         + (s.minutes() == 0 ? "" : Texts.of("rounds.minutes", s.minutes(), s.room())))
                 .orElse(Texts.of("rounds.none.under")));
         boolean turns = tonight.filter(s -> Turns.taken(desk.camp(), s)).isPresent();
@@ -145,6 +146,12 @@ public final class Rounds implements Station {
                 here.map(s -> reasons.getOrDefault(s.part().plan().id(), "")).orElse(""));
         cost.show(schedule);
         buildLadders();
+    }
+
+    /// A file may hold more rounds than an evening has.
+    private String leftOut(Session session) {
+        int over = desk.camp().roundsOf(session.id()).size() - Session.MOST_LAID_OUT;
+        return over > 0 ? Texts.of("rounds.over", over) : "";
     }
 
     /// The ladders of tonight's lines are built beside the screen, so that a step is there when it is asked

@@ -86,10 +86,22 @@ public final class Dispatch implements AutoCloseable {
         };
     }
 
-    /// Nothing is given out after this returns but what is being given out right now.
+    /// Nothing is given out after this returns: what is being given out right now is waited for, so that whoever plays
+    /// it
+    /// is still there.
     @Override
     public void close() {
         closed = true;
         LockSupport.unpark(thread);
+        if (!Thread.currentThread().equals(thread)) {
+            try {
+                thread.join(PATIENCE_MS);
+            } catch (InterruptedException _) {
+                Thread.currentThread().interrupt();
+            }
+        }
     }
+
+    /// Giving an event out is a matter of milliseconds.
+    private static final long PATIENCE_MS = 500;
 }
