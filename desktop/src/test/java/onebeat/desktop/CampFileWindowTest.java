@@ -1,0 +1,132 @@
+package onebeat.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.control.Button;
+import javafx.scene.input.KeyCode;
+import onebeat.core.camp.Camp;
+import onebeat.desktop.desk.Station.Name;
+import onebeat.desktop.desk.Texts;
+import onebeat.store.CampFile;
+import onebeat.store.Opening.Opened;
+import org.junit.jupiter.api.Test;
+
+/// What the window says of the camp's file: that something is not saved, what is kept from before, what comes in.
+class CampFileWindowTest extends DemoWindow {
+
+    private boolean unsavedIsShown() {
+        return coach.shell.root().lookup("#unsaved").isVisible();
+    }
+
+    private void click(String key) {
+        Driver.onFx(() -> {
+            coach.shell.root().lookupAll(".button").stream()
+                    .map(Button.class::cast)
+                    .filter(b -> b.getText().equals(Texts.of(key)))
+                    .findFirst()
+                    .orElseThrow()
+                    .fire();
+            return true;
+        });
+        coach.settle();
+    }
+
+    private Path path() {
+        return coach.desk.path();
+    }
+
+    @Test
+    void whatIsNotSavedIsSaidOnEveryStationUntilTheFileIsBack() throws IOException {
+        int before = coach.desk.camp().rounds().size();
+        go(Name.ROUNDS);
+        Path away = folder.resolve("away");
+        Files.move(path(), away);
+        coach.press(KeyCode.ENTER);
+        coach.await("it is said", this::unsavedIsShown);
+        assertThat(coach.desk.camp().rounds().size()).as("and kept").isEqualTo(before + 1);
+        for (Name name : List.of(Name.FLOOR, Name.BOOK, Name.FILM, Name.BENCH)) {
+            go(name);
+            coach.await("it is said on " + name, () -> unsavedIsShown() && coach.shows("is not there any more"));
+        }
+        coach.press(KeyCode.F6);
+        coach.await("it is still not saved", this::unsavedIsShown);
+        Files.move(away, path());
+        coach.press(KeyCode.F6);
+        coach.await("it is saved", () -> !unsavedIsShown());
+        Path path = path();
+        Camp shown = coach.desk.camp();
+        coach.close();
+        try (CampFile file = ((Opened) CampFile.open(path)).file()) {
+            assertThat(file.camp()).isEqualTo(shown);
+        }
+        coach = Driver.open(path, clockMs::get);
+    }
+
+    @Test
+    void aCampThatWasDeletedIsWrittenAnewAndOneThatWasReplacedBeside() throws IOException {
+        go(Name.ROUNDS);
+        Files.delete(path());
+        coach.press(KeyCode.ENTER);
+        coach.await("it is said", this::unsavedIsShown);
+        click("unsaved.anew");
+        coach.await("it is saved", () -> !unsavedIsShown() && Files.exists(path()));
+        coach.press(KeyCode.ENTER);
+        assertThat(coach.desk.isUnsaved()).isFalse();
+        Files.writeString(path(), "somebody's own");
+        Path replaced = path();
+        coach.press(KeyCode.ENTER);
+        coach.await("it is said again", this::unsavedIsShown);
+        Path beside = folder.resolve("beside.onebeat");
+        coach.choosing(beside);
+        click("unsaved.beside");
+        coach.await("it goes on beside", () -> !unsavedIsShown() && path().equals(beside));
+        assertThat(replaced).hasContent("somebody's own");
+    }
+
+    @Test
+    void theCampsFileAndItsCopiesAreShownAndACopyIsSaved() {
+        coach.press(KeyCode.O, KeyCode.CONTROL);
+        coach.await("the form", () -> coach.shows("The camp file") && coach.shows("onebeat-0.log"));
+        Path copy = folder.resolve("kept.onebeat");
+        coach.choosing(copy);
+        click("copies.save");
+        coach.await("it is there", () -> Files.exists(copy));
+        try (CampFile file = ((Opened) CampFile.open(copy)).file()) {
+            assertThat(file.camp()).isEqualTo(coach.desk.camp());
+        }
+    }
+
+    @Test
+    void aLongLogComesInBesideTheWindowAndGoesOutAgain() throws IOException {
+        int before = coach.desk.camp().exchanges().size();
+        List<String> rows = new ArrayList<>(
+                List.of("reel,time_s,round,starter,athlete_stance,partner_stance,range,line,outcome,note"));
+        for (int i = 0; i < 5_000; i++) {
+            rows.add(String.format(Locale.ROOT, "hall,%d,1,athlete,orthodox,southpaw,long,1 (parry),none,", i));
+        }
+        Path log = Files.write(folder.resolve("long.csv"), rows);
+        coach.choosing(log);
+        coach.press(KeyCode.O);
+        coach.await("it is read", () -> coach.shows("5,000 exchanges can come in"));
+        coach.press(KeyCode.ENTER);
+        coach.await("it is in", () -> coach.desk.camp().exchanges().size() == before + 5_000);
+        coach.await("and counted", () -> coach.shows("Ctrl+Z takes them out again"));
+        coach.press(KeyCode.Z, KeyCode.CONTROL);
+        coach.await("it is out", () -> coach.desk.camp().exchanges().size() == before);
+    }
+
+    @Test
+    void aCampIsNoFilm() {
+        coach.choosing(path());
+        int before = coach.desk.camp().reels().size();
+        coach.press(KeyCode.O);
+        coach.await("it is told", () -> coach.shows("is a camp, and no film"));
+        assertThat(coach.desk.camp().reels().size()).isEqualTo(before);
+    }
+}
