@@ -288,7 +288,7 @@ final class CampOpener {
                         + ". Nothing was changed. Make the file and its folder writable, or copy it to a folder of your own.");
     }
 
-    private static Refused noDatabase(Path path, LinkageError e) {
+    private static Refused noDatabase(Path path, Throwable e) {
         return new Refused(
                 Reason.CANNOT_READ,
                 "Cannot open " + path + ": the database of the program could not be started (" + Sqlite.reason(e)
@@ -297,6 +297,9 @@ final class CampOpener {
 
     /// Only what a look at the file itself found wrong is damage; a full disk is none.
     private static Refused refused(Path path, Exception e) {
+        if (Sqlite.isWithoutLibrary(e)) {
+            return noDatabase(path, e);
+        }
         return switch (Sqlite.code(e)) {
             case SQLITE_BUSY, SQLITE_LOCKED -> inUse(path, "another program");
             case SQLITE_READONLY, SQLITE_CANTOPEN, SQLITE_PERM ->

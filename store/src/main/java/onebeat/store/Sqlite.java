@@ -5,6 +5,7 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
+import org.sqlite.NativeLibraryNotFoundException;
 import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteDataSource;
 import org.sqlite.SQLiteErrorCode;
@@ -56,6 +57,16 @@ final class Sqlite {
         } catch (SQLException _) {
             // What was committed is on disk; the rest was never told as saved.
         }
+    }
+
+    /// Whether the database itself could not be started.
+    static boolean isWithoutLibrary(Throwable e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof NativeLibraryNotFoundException || cause instanceof LinkageError) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /// The primary code of what went wrong (SQLite documentation, "Result and Error Codes": the low byte).

@@ -15,6 +15,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.FileTime;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import onebeat.core.camp.Camp;
@@ -178,14 +180,13 @@ class FileFaultsTest {
         }
     }
 
-    private static String second(Path path) throws IOException, InterruptedException {
-        Process second = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "--enable-native-access=ALL-UNNAMED",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        Second.class.getName(),
-                        path.toString())
+    private static String second(Path path, String... options) throws IOException, InterruptedException {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "--enable-native-access=ALL-UNNAMED"));
+        command.addAll(List.of(options));
+        command.addAll(List.of("-cp", System.getProperty("java.class.path"), Second.class.getName(), path.toString()));
+        Process second = new ProcessBuilder(command)
                 .redirectError(ProcessBuilder.Redirect.DISCARD)
                 .start();
         try (InputStream out = second.getInputStream()) {
@@ -268,5 +269,28 @@ class FileFaultsTest {
         Path fifo = folder.resolve("pipe.onebeat");
         assumeTrue(new ProcessBuilder("mkfifo", fifo.toString()).start().waitFor() == 0);
         assertThat(refused(CampFile.open(fifo)).reason()).isEqualTo(Reason.NOT_A_CAMP);
+    }
+
+    /// Neither the program's folder nor the temporary one takes the database's library.
+    @Test
+    void aCampIsNotCalledDamagedWhereTheDatabaseCannotBeStarted() throws IOException, InterruptedException {
+        Path nowhere = Files.writeString(folder.resolve("file"), "no folder").resolve("below");
+        String said = second(camp(), "-Donebeat.folder=" + nowhere, "-Djava.io.tmpdir=" + nowhere);
+        assertThat(said).contains("CANNOT_READ").contains("left as it is").doesNotContain("damaged");
+    }
+
+    @Test
+    void theLibraryOfTheDatabaseIsLaidOnceIntoTheProgramsFolder() throws IOException, InterruptedException {
+        Path program = folder.resolve("program");
+        Path leftOver = Files.createDirectories(program.resolve("native").resolve("sqlite-0.1"));
+        Files.createFile(leftOver.resolve("old.so"));
+        Path camp = camp();
+        try (CampFile _ = opened(CampFile.open(camp))) {
+            second(camp, "-Donebeat.folder=" + program);
+            second(camp, "-Donebeat.folder=" + program);
+        }
+        try (Stream<Path> versions = Files.list(program.resolve("native"))) {
+            assertThat(versions).hasSizeLessThanOrEqualTo(1);
+        }
     }
 }
