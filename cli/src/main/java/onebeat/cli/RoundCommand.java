@@ -145,6 +145,12 @@ final class RoundCommand implements Callable<Integer> {
         } catch (IOException e) {
             spec.commandLine().getErr().println(Outputs.failed(written, e));
             return NOT_A_LINE;
+        } catch (OutOfMemoryError _) {
+            spec.commandLine()
+                    .getErr()
+                    .println(
+                            Outputs.failed(written, new IOException("there is not enough memory for so long a round")));
+            return NOT_A_LINE;
         }
     }
 

@@ -110,6 +110,9 @@ public final class OneBeat extends Application {
 
     /// The camp that is open is closed, and this one takes its place.
     private void opened(Stage stage, Path path, Supplier<Opening> opening) {
+        if (wouldLose()) {
+            return;
+        }
         closeCamp();
         LastCamp.tries(path);
         switch (opening.get()) {
@@ -164,6 +167,9 @@ public final class OneBeat extends Application {
     }
 
     private void putBack(Stage stage, Copy copy, Path camp) {
+        if (wouldLose()) {
+            return;
+        }
         closeCamp();
         Optional<String> wrong = Copies.usual().restore(copy, camp, LocalDateTime.now(ZoneId.systemDefault()));
         open(stage, camp);
@@ -237,13 +243,23 @@ public final class OneBeat extends Application {
         show(stage, scene);
         window.attach(scene);
         stage.setOnCloseRequest(request -> {
-            if (opened.isUnsaved() && !warnedOfLoss) {
-                warnedOfLoss = true;
-                opened.warn(Texts.of("close.unsaved"));
+            if (wouldLose()) {
                 request.consume();
             }
         });
         return window;
+    }
+
+    /// Whether something that is in memory only would be lost with this camp; asked a second time, that is what is
+    /// wanted.
+    private boolean wouldLose() {
+        if (desk == null || !desk.isUnsaved() || warnedOfLoss) {
+            warnedOfLoss = false;
+            return false;
+        }
+        warnedOfLoss = true;
+        desk.warn(Texts.of("close.unsaved"));
+        return true;
     }
 
     /// Nothing unexpected ends in silence: it is written down and told, and the window goes on.

@@ -78,17 +78,17 @@ final class CampOpener {
                     Reason.MISSING, "There is no file " + path + ". Was it moved? Open another one, or the demo.");
         }
         if (!Files.isRegularFile(path)) {
-            return notACamp(path);
+            return Refusals.notACamp(path);
         }
         try {
             Path real = path.toRealPath();
             // Before any handle on it is opened and closed, which would let the lock of the one that has it fall.
             if (CampLock.isHere(real)) {
-                return inUse(path, "this One Beat");
+                return Refusals.inUse(path, "this One Beat");
             }
             Optional<Header> header = Header.of(path);
             if (header.isEmpty() || header.get().applicationId() != Header.CAMP) {
-                return notACamp(path);
+                return Refusals.notACamp(path);
             }
             if (header.get().userVersion() > Header.NEWEST) {
                 return new Refused(
@@ -98,12 +98,12 @@ final class CampOpener {
                                 + "). It was left as it is. Open it with the newer program.");
             }
             return switch (CampLock.take(real)) {
-                case CampLock.Asked.Held(String who) -> inUse(path, who);
+                case CampLock.Asked.Held(String who) -> Refusals.inUse(path, who);
                 case CampLock.Asked.Taken(CampLock lock) -> open(path, header.get(), lock);
             };
         } catch (IOException e) {
             return Files.isReadable(path)
-                    ? cannotWrite(path, Sqlite.reason(e))
+                    ? Refusals.cannotWrite(path, Sqlite.reason(e))
                     : new Refused(
                             Reason.CANNOT_READ,
                             "Cannot read " + path + ": " + Sqlite.reason(e) + ". It was left as it is.");
@@ -134,7 +134,7 @@ final class CampOpener {
             Handle handle = Jdbi.open(connection);
             Optional<String> wrong = wrong(handle);
             if (wrong.isPresent()) {
-                return spoilt(path, wrong.get());
+                return Refusals.spoilt(path, wrong.get());
             }
             takeFor(handle);
             CampReader.Found found = CampReader.read(handle, today()).after(before);
@@ -142,9 +142,9 @@ final class CampOpener {
             keep = true;
             return new Opened(file);
         } catch (SQLException | JdbiException | IllegalArgumentException e) {
-            return refused(path, e);
+            return Refusals.refused(path, e);
         } catch (LinkageError e) {
-            return noDatabase(path, e);
+            return Refusals.noDatabase(path, e);
         } finally {
             if (!keep) {
                 Sqlite.closeQuietly(connection);
@@ -162,21 +162,21 @@ final class CampOpener {
         try {
             Optional<String> before = looked(path, _ -> {});
             if (before.isPresent()) {
-                return spoilt(path, before.get());
+                return Refusals.spoilt(path, before.get());
             }
             Files.copy(path, work, StandardCopyOption.REPLACE_EXISTING);
             migrate(work);
             Optional<String> after =
                     looked(work, h -> aside.addAll(CampReader.read(h, today()).bad()));
             if (after.isPresent()) {
-                return spoilt(path, after.get());
+                return Refusals.spoilt(path, after.get());
             }
             Copies.usual().keepBefore(path, header.userVersion());
             Files.move(work, path, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
         } catch (SQLException | JdbiException | FlywayException | IllegalArgumentException e) {
-            return refused(path, e);
+            return Refusals.refused(path, e);
         } catch (IOException e) {
-            return cannotWrite(path, Sqlite.reason(e));
+            return Refusals.cannotWrite(path, Sqlite.reason(e));
         } finally {
             CampCopy.quietlyDelete(work);
         }
@@ -268,60 +268,5 @@ final class CampOpener {
             handle.execute("PRAGMA application_id = " + Header.CAMP);
             handle.execute("PRAGMA user_version = " + Header.NEWEST);
         }
-    }
-
-    private static Refused notACamp(Path path) {
-        return new Refused(
-                Reason.NOT_A_CAMP,
-                path + " is not a camp file. It was left as it is. Camp files end in " + CampFile.ENDING + ".");
-    }
-
-    private static Refused inUse(Path path, String who) {
-        return new Refused(
-                Reason.IN_USE, path + " is open in " + who + ". Close it there first, or open another camp.");
-    }
-
-    private static Refused cannotWrite(Path path, String why) {
-        return new Refused(
-                Reason.CANNOT_WRITE,
-                "Cannot write to " + path + ": " + why
-                        + ". Nothing was changed. Make the file and its folder writable, or copy it to a folder of your own.");
-    }
-
-    private static Refused noDatabase(Path path, Throwable e) {
-        return new Refused(
-                Reason.CANNOT_READ,
-                "Cannot open " + path + ": the database of the program could not be started (" + Sqlite.reason(e)
-                        + "). Is the temporary folder full or read-only? The camp was left as it is.");
-    }
-
-    /// Only what a look at the file itself found wrong is damage; a full disk is none.
-    private static Refused refused(Path path, Exception e) {
-        if (Sqlite.isWithoutLibrary(e)) {
-            return noDatabase(path, e);
-        }
-        return switch (Sqlite.code(e)) {
-            case SQLITE_BUSY, SQLITE_LOCKED -> inUse(path, "another program");
-            case SQLITE_READONLY, SQLITE_CANTOPEN, SQLITE_PERM ->
-                cannotWrite(path, "the file or its folder is read-only");
-            case SQLITE_FULL ->
-                new Refused(
-                        Reason.NO_ROOM,
-                        "The disk of " + path
-                                + " is full. The camp was left as it is. Make room, or copy it to another disk.");
-            case SQLITE_IOERR, SQLITE_NOMEM ->
-                new Refused(
-                        Reason.CANNOT_READ,
-                        "Cannot read " + path + ": " + Sqlite.reason(e)
-                                + ". The camp was left as it is. Is the disk still there, and is there room on it?");
-            default -> spoilt(path, Sqlite.reason(e));
-        };
-    }
-
-    private static Refused spoilt(Path path, String what) {
-        return new Refused(
-                Reason.SPOILT,
-                path + " is damaged (" + what.lines().findFirst().orElse("")
-                        + "). It was left as it is. Open a copy from before, or the demo.");
     }
 }

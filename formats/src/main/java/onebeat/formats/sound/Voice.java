@@ -94,6 +94,9 @@ public final class Voice {
     /// @throws IOException with the reason, if it cannot be read or kept, or nothing is heard in it
     public void take(String word, Path recording) throws IOException {
         Path folder = own.orElseThrow(() -> new IOException("there is no folder for recordings"));
+        if (!Files.isRegularFile(recording)) {
+            throw new IOException("it is no file");
+        }
         Pcm heard;
         try (InputStream in = Files.newInputStream(recording)) {
             heard = Pcm.read(in, MONO).trimmedAndLevelled(SILENCE);
@@ -130,18 +133,22 @@ public final class Voice {
         return own(word).or(() -> shipped(word));
     }
 
-    /// The coach's own recording; where it is broken the shipped one is taken, and the word is remembered.
+    /// The coach's own recording; where it is broken or silent the shipped one is taken, and the word is remembered.
     private Optional<byte[]> own(String word) {
         Optional<Path> file = own.map(f -> f.resolve(word + ".wav")).filter(Files::isRegularFile);
         if (file.isEmpty()) {
             return Optional.empty();
         }
         try (InputStream in = Files.newInputStream(file.get())) {
-            return Optional.of(Pcm.read(in, MONO).trimmedAndLevelled(SILENCE).bytes());
+            Pcm heard = Pcm.read(in, MONO).trimmedAndLevelled(SILENCE);
+            if (heard.length() > 0) {
+                return Optional.of(heard.bytes());
+            }
         } catch (IOException _) {
-            missing.add(word + ".wav");
-            return Optional.empty();
+            // Told with those in which nothing is heard.
         }
+        missing.add(word + ".wav");
+        return Optional.empty();
     }
 
     /// Whether a clip of this name ships.

@@ -1,0 +1,66 @@
+package onebeat.store;
+
+import java.nio.file.Path;
+import onebeat.store.Opening.Reason;
+import onebeat.store.Opening.Refused;
+
+/// Why a camp is not opened, in sentences that say what, where and what to do.
+final class Refusals {
+
+    private Refusals() {}
+
+    static Refused notACamp(Path path) {
+        return new Refused(
+                Reason.NOT_A_CAMP,
+                path + " is not a camp file. It was left as it is. Camp files end in " + CampFile.ENDING + ".");
+    }
+
+    static Refused inUse(Path path, String who) {
+        return new Refused(
+                Reason.IN_USE, path + " is open in " + who + ". Close it there first, or open another camp.");
+    }
+
+    static Refused cannotWrite(Path path, String why) {
+        return new Refused(
+                Reason.CANNOT_WRITE,
+                "Cannot write to " + path + ": " + why
+                        + ". Nothing was changed. Make the file and its folder writable, or copy it to a folder of your own.");
+    }
+
+    static Refused noDatabase(Path path, Throwable e) {
+        return new Refused(
+                Reason.CANNOT_READ,
+                "Cannot open " + path + ": the database of the program could not be started (" + Sqlite.reason(e)
+                        + "). Is the temporary folder full or read-only? The camp was left as it is.");
+    }
+
+    /// Only what a look at the file itself found wrong is damage; a full disk is none.
+    static Refused refused(Path path, Exception e) {
+        if (Sqlite.isWithoutLibrary(e)) {
+            return noDatabase(path, e);
+        }
+        return switch (Sqlite.code(e)) {
+            case SQLITE_BUSY, SQLITE_LOCKED -> inUse(path, "another program");
+            case SQLITE_READONLY, SQLITE_CANTOPEN, SQLITE_PERM ->
+                cannotWrite(path, "the file or its folder is read-only");
+            case SQLITE_FULL ->
+                new Refused(
+                        Reason.NO_ROOM,
+                        "The disk of " + path
+                                + " is full. The camp was left as it is. Make room, or copy it to another disk.");
+            case SQLITE_IOERR, SQLITE_NOMEM ->
+                new Refused(
+                        Reason.CANNOT_READ,
+                        "Cannot read " + path + ": " + Sqlite.reason(e)
+                                + ". The camp was left as it is. Is the disk still there, and is there room on it?");
+            default -> spoilt(path, Sqlite.reason(e));
+        };
+    }
+
+    static Refused spoilt(Path path, String what) {
+        return new Refused(
+                Reason.SPOILT,
+                path + " is damaged (" + what.lines().findFirst().orElse("")
+                        + "). It was left as it is. Open a copy from before, or the demo.");
+    }
+}
