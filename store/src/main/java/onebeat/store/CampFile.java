@@ -39,6 +39,7 @@ public final class CampFile implements AutoCloseable {
     private final ReentrantLock turn = new ReentrantLock();
     private final List<Edit> waiting = new ArrayList<>();
     private volatile Camp camp;
+    private boolean closed;
 
     CampFile(Path path, CampLock lock, FileWatch watch, Connection connection, Handle handle, CampReader.Found found) {
         this.path = path;
@@ -116,6 +117,10 @@ public final class CampFile implements AutoCloseable {
     /// The same for a long change, which can be stopped on the way: then nothing was changed.
     public Saving save(Edit edit, Progress progress) {
         return inTurn(() -> {
+            Optional<String> unfit = History.unfit(edit);
+            if (unfit.isPresent()) {
+                return new NotSaved("Not saved: " + unfit.get() + ". Nothing was changed.");
+            }
             Done done = edit.doneTo(camp);
             if (!waiting.isEmpty()) {
                 return afterTheOthers(done);
@@ -154,7 +159,9 @@ public final class CampFile implements AutoCloseable {
                     }
                 }
             }
-            return new Saved(camp);
+            return FileTrouble.of(watch.state(), path)
+                    .<Saving>map(sentence -> new Waiting(camp, 0, sentence))
+                    .orElse(new Saved(camp));
         });
     }
 
@@ -220,8 +227,6 @@ public final class CampFile implements AutoCloseable {
             handle.useTransaction(write::accept);
         } catch (Progress.Stopped _) {
             return new NotSaved("Stopped. Nothing was changed.");
-        } catch (Rows.Unfit e) {
-            return new NotSaved("Not saved: " + e.getMessage() + ". Nothing was changed.");
         } catch (JdbiException e) {
             return Sqlite.code(e) == SQLiteErrorCode.SQLITE_CONSTRAINT
                     ? new NotSaved("Not saved in " + path + ": " + Sqlite.reason(e) + ". Nothing was changed.")
@@ -277,7 +282,7 @@ public final class CampFile implements AutoCloseable {
     ///
     /// @return what is wrong, in a sentence; empty where the copy is whole
     public Optional<String> copyTo(Path target) {
-        return inTurn(() -> CampCopy.write(handle, target));
+        return inTurn(() -> closed ? Optional.of("The camp was closed.") : CampCopy.write(handle, target));
     }
 
     /// Writes the camp anew, as it stands in memory: with its history where the file can still be read, without it
@@ -296,6 +301,7 @@ public final class CampFile implements AutoCloseable {
     @Override
     public void close() {
         inTurn(() -> {
+            closed = true;
             handle.close();
             Sqlite.closeQuietly(connection);
             watch.close();

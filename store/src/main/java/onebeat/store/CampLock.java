@@ -31,6 +31,7 @@ final class CampLock implements AutoCloseable {
     private final Path camp;
     private final Path file;
     private final FileChannel channel;
+    private boolean closed;
 
     private CampLock(Path camp, Path file, FileChannel channel) {
         this.camp = camp;
@@ -110,6 +111,11 @@ final class CampLock implements AutoCloseable {
     /// Lets the camp go. The file is taken away first: whoever opens it in this moment is still told that it is held.
     @Override
     public void close() {
+        if (closed) {
+            // By now the name may be another camp's.
+            return;
+        }
+        closed = true;
         try {
             Files.deleteIfExists(file);
             channel.close();

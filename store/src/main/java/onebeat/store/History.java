@@ -37,6 +37,23 @@ final class History {
         each(edit, progress, step -> step.write(handle, number));
     }
 
+    /// What an edit brings that a camp file may not hold, in words; empty where all of it can be written.
+    static Optional<String> unfit(Edit edit) {
+        return switch (edit) {
+            case Together together ->
+                together.edits().stream()
+                        .map(History::unfit)
+                        .flatMap(Optional::stream)
+                        .findFirst();
+            case Change<?> change -> unfitChange(change);
+            case OfCard card -> Tables.CARD.unfit(card.after());
+        };
+    }
+
+    private static <T> Optional<String> unfitChange(Change<T> change) {
+        return change.after().flatMap(rowsOf(change)::unfit);
+    }
+
     /// Writes an edit's effect alone: for doing an edit of the history again, or taking it back.
     static void effect(Handle handle, Edit edit, Progress progress) {
         each(edit, progress, step -> step.effect(handle));

@@ -186,24 +186,15 @@ record Rows<T>(Place<T> place, String key, List<Column<T>> columns, RowMapper<T>
         return at;
     }
 
-    /// What could not be read again is not written.
-    ///
-    /// @throws Unfit with what is wrong
-    private void mustFit(T thing) {
+    /// What a thing holds that a camp file may not hold, in words: it could not be read again.
+    Optional<String> unfit(T thing) {
         for (Column<T> column : columns) {
-            column.limit().wrong(column.of(thing)).ifPresent(wrong -> {
-                throw new Unfit(table() + ", " + column.name() + ": " + wrong);
-            });
+            Optional<String> wrong = column.limit().wrong(column.of(thing));
+            if (wrong.isPresent()) {
+                return Optional.of(table() + ", " + column.name() + ": " + wrong.get());
+            }
         }
-    }
-
-    /// A thing holds something that a camp file may not hold.
-    static final class Unfit extends RuntimeException {
-        private static final long serialVersionUID = 1;
-
-        Unfit(String what) {
-            super(what, null, false, false);
-        }
+        return Optional.empty();
     }
 
     void remove(Handle handle, Collection<Seated<T>> things) {
@@ -236,7 +227,6 @@ record Rows<T>(Place<T> place, String key, List<Column<T>> columns, RowMapper<T>
             statement.setLong(1, one.seat());
             statement.setObject(2, keyOf(one.thing()));
             if (stay) {
-                mustFit(one.thing());
                 bind(statement, 3, one.thing());
             }
         });

@@ -293,4 +293,37 @@ class FileFaultsTest {
             assertThat(versions).hasSizeLessThanOrEqualTo(1);
         }
     }
+
+    @Test
+    void aCampWrittenAnewIsHeldAfterTheOldOneIsClosed() throws IOException, InterruptedException {
+        Path path = camp();
+        CampFile old = opened(CampFile.open(path));
+        Files.delete(path);
+        try (CampFile anew = opened(old.writeAnew(path))) {
+            old.close();
+            assertThat(refused(CampFile.open(path)).reason()).isEqualTo(Reason.IN_USE);
+            assertThat(second(path)).contains("IN_USE");
+            saved(anew.save(Edit.add(Place.DRILLS, drill("d1", "1"))));
+        }
+    }
+
+    @Test
+    void whatCouldNotBeReadAgainIsRefusedAlsoWhileOthersWait() throws IOException {
+        Path path = camp();
+        try (CampFile file = opened(CampFile.open(path))) {
+            Edit endless = Edit.add(Place.DRILLS, drill("d7", "1 ".repeat(20_000)));
+            assertThat(file.save(endless)).isInstanceOf(Saving.NotSaved.class);
+            Path away = Files.move(path, folder.resolve("away"));
+            assertThat(file.save(Edit.add(Place.DRILLS, drill("d1", "1")))).isInstanceOf(Waiting.class);
+            assertThat(file.save(endless))
+                    .isInstanceOfSatisfying(
+                            Saving.NotSaved.class,
+                            not -> assertThat(not.sentence()).contains("40000 characters"));
+            assertThat(file.undo().orElseThrow())
+                    .as("nothing waits, and the file is still not there")
+                    .isInstanceOf(Waiting.class);
+            Files.move(away, path);
+            saved(file.writeWaiting());
+        }
+    }
 }
