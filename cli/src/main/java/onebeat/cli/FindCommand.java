@@ -103,9 +103,9 @@ final class FindCommand implements Callable<Integer> {
             for (Answer answer : found.answers()) {
                 out.printf(
                         Locale.ROOT,
-                        "%6.3f  power %.2f  opening %.2f  exposure %.2f  %s%n",
+                        "%6.3f  effect %.2f  opening %.2f  exposure %.2f  %s%n",
                         answer.value().score(),
-                        answer.value().power(),
+                        answer.value().effect(),
                         answer.value().opening(),
                         answer.value().exposure(),
                         answer.line());
