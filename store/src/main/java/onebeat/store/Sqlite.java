@@ -86,6 +86,15 @@ final class Sqlite {
             cause = cause.getCause();
         }
         String message = cause.getMessage();
+        if (cause instanceof SQLException && message != null) {
+            // `[SQLITE_CORRUPT] The database disk image is malformed (…)`: the code and what is said twice are left
+            // out.
+            return message.lines()
+                    .findFirst()
+                    .orElse("")
+                    .replaceFirst("^\\[\\w+]\\s*", "")
+                    .replaceFirst("\\s*\\([^()]*\\)$", "");
+        }
         String name = cause.getClass()
                 .getSimpleName()
                 .replaceAll("(?<=[a-z])(?=[A-Z])", " ")

@@ -2,11 +2,14 @@ package onebeat.desktop.shell;
 
 import java.nio.file.Path;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -22,6 +25,7 @@ public final class CampFileForm extends VBox {
     private static final DateTimeFormatter WHEN =
             DateTimeFormatter.ofPattern("EEEE d MMMM yyyy, HH:mm", Locale.ENGLISH);
     private static final double BYTES_PER_KB = 1024;
+    private static final double ROW_HEIGHT = 40;
     private static final double MOST_HEIGHT = 300;
 
     /// What can be done with a camp file.
@@ -50,19 +54,22 @@ public final class CampFileForm extends VBox {
         getStyleClass().addAll("paper", "preview");
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         List<Copy> all = copies.of(camp);
-        HBox row = new HBox(8, button("copies.open", deeds::open), button("copies.new", deeds::create));
+        List<Node> nodes = new ArrayList<>();
+        nodes.add(Look.text(Texts.of("copies.title"), "title"));
+        nodes.add(wrapped(camp.toString(), "soft"));
         if (isOpen) {
-            row.getChildren().add(button("copies.save", deeds::saveCopy));
+            nodes.add(new HBox(
+                    8,
+                    button("copies.open", deeds::open),
+                    button("copies.new", deeds::create),
+                    button("copies.save", deeds::saveCopy)));
         }
-        getChildren()
-                .setAll(
-                        Look.text(Texts.of("copies.title"), "title"),
-                        wrapped(camp.toString(), "soft"),
-                        row,
-                        Look.text(
-                                Texts.of(all.isEmpty() ? "copies.none" : "copies.kept", all.size()), "small", "strong"),
-                        Look.scroll(grid(all, deeds)),
-                        wrapped(Texts.of("copies.log", log), "soft"));
+        nodes.add(Look.text(Texts.of(all.isEmpty() ? "copies.none" : "copies.kept", all.size()), "small", "strong"));
+        ScrollPane scroll = Look.scroll(grid(all, deeds));
+        scroll.setPrefViewportHeight(Math.min(all.size() * ROW_HEIGHT, MOST_HEIGHT));
+        nodes.add(scroll);
+        nodes.add(wrapped(Texts.of("copies.log", log), "soft"));
+        getChildren().setAll(nodes);
     }
 
     private static Region grid(List<Copy> all, Deeds deeds) {
@@ -79,7 +86,6 @@ public final class CampFileForm extends VBox {
                     button("copies.beside", () -> deeds.openBeside(copy)),
                     button("copies.back", () -> deeds.putBack(copy)));
         }
-        grid.setMaxHeight(MOST_HEIGHT);
         return grid;
     }
 
