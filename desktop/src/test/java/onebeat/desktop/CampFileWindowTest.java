@@ -100,6 +100,17 @@ class CampFileWindowTest extends DemoWindow {
         try (CampFile file = ((Opened) CampFile.open(copy)).file()) {
             assertThat(file.camp()).isEqualTo(coach.desk.camp());
         }
+        for (Path taken : List.of(copy, path())) {
+            coach.press(KeyCode.O, KeyCode.CONTROL);
+            coach.choosing(taken);
+            click("copies.save");
+            coach.await("it is left", () -> coach.shows("It was left as it is"));
+        }
+        go(Name.ROUNDS);
+        coach.press(KeyCode.ENTER);
+        assertThat(coach.desk.isUnsaved())
+                .as("the open camp is still its own file")
+                .isFalse();
     }
 
     @Test

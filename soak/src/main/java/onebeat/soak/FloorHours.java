@@ -18,6 +18,9 @@ final class FloorHours implements Part {
 
     private static final long HOURS_MS = 3 * 3_600_000L;
     private static final long STEP_MS = 500;
+
+    /// A key is pressed every ten seconds or so; in rests and on repetitions judged before, it adds none.
+    private static final int LEAST_JUDGED = 200;
     private static final List<KeyCode> JUDGED = List.of(KeyCode.C, KeyCode.L, KeyCode.W, KeyCode.S);
 
     private final Path folder;
@@ -67,13 +70,16 @@ final class FloorHours implements Part {
         }
         try (CampFile file = Camps.opened(CampFile.open(path))) {
             Part.must(file.camp().equals(shown), "the file holds another camp than the floor showed");
-            Part.must(judged > 0, "nothing was judged in three hours");
+            Part.must(judged > LEAST_JUDGED, "only " + judged + " were judged in three hours");
         }
     }
 
-    /// A round again, so that three hours are filled.
+    /// A round again, and an evening anew where it was over. Who leaves the floor pauses it, so that the bell always
+    /// starts it when one comes back.
     private static void again(CampWindow window) throws Exception {
         window.press(KeyCode.R, false, false, false);
+        CampWindow.timed(() -> window.shell.go(Name.ROUNDS));
+        CampWindow.timed(() -> window.shell.go(Name.FLOOR));
         window.press(KeyCode.SPACE, false, false, false);
     }
 

@@ -153,9 +153,9 @@ final class CampOpener {
         }
     }
 
-    /// An older camp is brought up to date on a copy, and the copy takes its place only once it has been opened and
-    /// read
-    /// whole. The old file is kept.
+    /// An older camp is brought up to date on a copy, and the copy takes its place only once it has been read whole.
+    /// The
+    /// old file is kept.
     private static Opening upgraded(Path path, Header header, CampLock lock) throws IOException {
         Path work = path.resolveSibling(path.getFileName() + ".new");
         List<BadRow> aside = new ArrayList<>();

@@ -1,5 +1,6 @@
 package onebeat.desktop.desk;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -269,8 +270,12 @@ public final class Desk implements AutoCloseable {
         return unsaved.get().isPresent();
     }
 
-    /// Writes a copy of the camp to another path.
+    /// Writes a copy of the camp to another path, at which nothing stands: neither somebody's file nor the camp itself.
     public void saveCopy(Path target) {
+        if (Files.exists(target)) {
+            warn(Texts.of("copies.taken", target));
+            return;
+        }
         file.copyTo(target).ifPresentOrElse(this::warn, () -> say(Texts.of("copies.saved", target)));
     }
 
