@@ -22,7 +22,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
-@Warmup(iterations = 8, time = 1)
+@Warmup(iterations = 16, time = 1)
 @Measurement(iterations = 5, time = 1)
 @Fork(1)
 public class ReviewBenchmark {

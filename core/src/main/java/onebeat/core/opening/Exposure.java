@@ -8,6 +8,7 @@ import java.util.TreeMap;
 import onebeat.core.exchange.FirstAnswers;
 import onebeat.core.exchange.Side;
 import onebeat.core.exchange.Technique;
+import onebeat.core.play.Beat;
 import onebeat.core.play.Moment;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
@@ -28,6 +29,7 @@ final class Exposure {
     private final OpponentSimulation simulation;
     private final OpponentSimulation.Seen seen;
     private final List<Step> own;
+    private final List<Step> fed;
 
     Exposure(
             PlayedWay way,
@@ -43,6 +45,7 @@ final class Exposure {
         this.own = way.of(Who.ATHLETE)
                 .sorted(Comparator.comparing(Step::beat).thenComparingInt(Step::index))
                 .toList();
+        this.fed = way.strikesOf(Who.PARTNER).toList();
     }
 
     private SeenAction action(Step step) {
@@ -91,27 +94,30 @@ final class Exposure {
     /// How much of the answer is left by what follows at once.
     private double leaves(Step step, int place) {
         double left = 1;
-        Optional<Step> next = own.subList(place, own.size()).stream()
-                .filter(s -> s.beat().compareTo(step.beat()) > 0)
-                .findFirst();
-        if (next.isPresent() && next.get().beat().since(step.beat()) <= 1) {
-            for (Step other : own) {
-                if (other.beat().equals(next.get().beat())) {
-                    left = Math.min(left, action(other).leaves());
-                }
-            }
+        int next = place;
+        while (next < own.size() && own.get(next).beat().compareTo(step.beat()) <= 0) {
+            next++;
+        }
+        if (next == own.size() || own.get(next).beat().since(step.beat()) > 1) {
+            return left;
+        }
+        Beat at = own.get(next).beat();
+        for (; next < own.size() && own.get(next).beat().equals(at); next++) {
+            left = Math.min(left, action(own.get(next)).leaves());
         }
         return left;
     }
 
     private double late(Step step) {
-        return way.strikesOf(Who.PARTNER)
-                .filter(feed ->
-                        feed.beat().compareTo(step.beat()) <= 0 && step.beat().since(feed.beat()) <= 1)
-                .flatMap(feed -> way.metBy(feed).stream())
-                .mapToDouble(defence -> rules.late(defence.placed().technique()))
-                .max()
-                .orElse(0);
+        double late = 0;
+        for (Step feed : fed) {
+            double since = step.beat().since(feed.beat());
+            Optional<Step> met = since >= 0 && since <= 1 ? way.metBy(feed) : Optional.empty();
+            if (met.isPresent()) {
+                late = Math.max(late, rules.late(met.get().placed().technique()));
+            }
+        }
+        return late;
     }
 
     private double place(Moment moment) {
@@ -122,13 +128,12 @@ final class Exposure {
     /// action.
     double ofWay(Map<Integer, Double> byStep, double fed, double end) {
         double sum = byStep.values().stream().mapToDouble(d -> d).sum() + fed;
-        int feeds = (int) way.strikesOf(Who.PARTNER).count();
-        return rules.whole(sum, byStep.size() + feeds, end);
+        return rules.whole(sum, byStep.size() + this.fed.size(), end);
     }
 
     /// What all fed strikes expose.
     double fed() {
-        return way.strikesOf(Who.PARTNER).mapToDouble(this::fed).sum();
+        return fed.stream().mapToDouble(this::fed).sum();
     }
 
     private double fed(Step feed) {

@@ -185,11 +185,13 @@ public final class Placing {
     }
 
     private Beat previousEnd(Who who, int currentUnit) {
-        return placed.stream()
-                .filter(p -> p.who() == who && p.unit() != currentUnit)
-                .map(Placed::beat)
-                .reduce((a, b) -> a.compareTo(b) >= 0 ? a : b)
-                .orElse(Beat.START.plusHalves(-2));
+        Beat end = Beat.START.plusHalves(-2);
+        for (Placed p : placed) {
+            if (p.who() == who && p.unit() != currentUnit && p.beat().compareTo(end) > 0) {
+                end = p.beat();
+            }
+        }
+        return end;
     }
 
     private UnitPlace partner(Partner partner, Beat nominal, Unrolling.Flat flat) {

@@ -128,11 +128,14 @@ public final class Play {
 
     /// What a strike keeps of its power on the beat of an own step away.
     private double leaving(Placed strike) {
-        boolean leaves = order.stream()
-                .anyMatch(p -> p.who() == strike.who()
-                        && p.beat().equals(strike.beat())
-                        && p.technique().traits().move().isLeaving());
-        return leaves ? BodyNumbers.LEAVING : 1;
+        for (Placed other : order) {
+            if (other.who() == strike.who()
+                    && other.technique().traits().move().isLeaving()
+                    && other.beat().equals(strike.beat())) {
+                return BodyNumbers.LEAVING;
+            }
+        }
+        return 1;
     }
 
     private Landing landing(Placed placed, double gapCm) {

@@ -22,7 +22,12 @@ public record Way(String branch, List<Placed> actions, List<Mark> ranges, int be
 
     /// The range written right before this action.
     public Optional<Band> markBefore(int index) {
-        return ranges.stream().filter(m -> m.before() == index).map(Mark::band).reduce((_, last) -> last);
+        return ranges.isEmpty()
+                ? Optional.empty()
+                : ranges.stream()
+                        .filter(m -> m.before() == index)
+                        .map(Mark::band)
+                        .reduce((_, last) -> last);
     }
 
     /// The defence that meets this strike.

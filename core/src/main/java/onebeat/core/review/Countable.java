@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import onebeat.core.notation.Act;
+import onebeat.core.notation.Call;
 import onebeat.core.notation.Choice;
 import onebeat.core.notation.Half;
 import onebeat.core.notation.Item;
@@ -12,6 +13,7 @@ import onebeat.core.notation.Notation;
 import onebeat.core.notation.Reads;
 import onebeat.core.notation.Repeat;
 import onebeat.core.notation.Span;
+import onebeat.core.notation.Unit;
 import onebeat.core.play.Step;
 
 /// COUNTABLE: a set with a fixed count of two or more before a feint or a pattern break. An athlete who is asked for a
@@ -64,9 +66,10 @@ final class Countable implements Rule {
 
     /// Whether any item begins like the one two before it: only then it is worth comparing their words.
     private static boolean comesAgain(List<Item> items) {
-        for (int i = 2; i < items.size(); i++) {
-            Optional<Act> act = first(items.get(i));
-            Optional<Act> before = first(items.get(i - 2));
+        List<Optional<Act>> acts = items.stream().map(Countable::first).toList();
+        for (int i = 2; i < acts.size(); i++) {
+            Optional<Act> act = acts.get(i);
+            Optional<Act> before = acts.get(i - 2);
             if (act.isPresent()
                     && before.isPresent()
                     && act.get().technique().equals(before.get().technique())
@@ -118,13 +121,16 @@ final class Countable implements Rule {
     }
 
     private static Optional<Act> first(Item item) {
-        return item instanceof Half half
-                ? half.units().stream()
-                        .flatMap(u -> u.calls().stream())
-                        .filter(Act.class::isInstance)
-                        .map(Act.class::cast)
-                        .findFirst()
-                : Optional.empty();
+        if (item instanceof Half half) {
+            for (Unit unit : half.units()) {
+                for (Call call : unit.calls()) {
+                    if (call instanceof Act act) {
+                        return Optional.of(act);
+                    }
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     private static Optional<Step> stepAt(RuleInput input, Span span) {
