@@ -5,7 +5,7 @@ import java.time.LocalDate;
 import onebeat.core.camp.Card;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.text.Texts;
 import onebeat.store.CampFile;
 import onebeat.store.Opening;
 

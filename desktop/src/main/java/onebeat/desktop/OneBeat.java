@@ -18,17 +18,17 @@ import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
+import onebeat.desktop.app.CampSession;
 import onebeat.desktop.demo.DemoCamp;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
 import onebeat.desktop.film.ClipFrames;
+import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.shell.CampChooser;
 import onebeat.desktop.shell.CampFileForm;
 import onebeat.desktop.shell.OtherCamps;
 import onebeat.desktop.shell.Shell;
 import onebeat.desktop.sound.CardSounds;
 import onebeat.desktop.sound.Sounds;
+import onebeat.desktop.text.Texts;
 import onebeat.store.BadRow;
 import onebeat.store.CampFile;
 import onebeat.store.Copies;
@@ -53,7 +53,7 @@ public final class OneBeat extends Application {
     /// The day that the pictures show, so that they do not change with the calendar.
     private static final Instant PICTURE_DAY = Instant.parse("2027-03-04T18:00:00Z");
 
-    private @Nullable Desk desk;
+    private @Nullable CampSession app;
     private @Nullable Shell shell;
     private @Nullable Sounds sounds;
     private boolean warnedOfLoss;
@@ -120,8 +120,8 @@ public final class OneBeat extends Application {
                 Shell window = showCamp(stage, opened.file(), Clock.system(ZoneId.systemDefault()));
                 window.otherCamps(others(stage));
                 tell(opened.file());
-                if (desk != null) {
-                    desk.keepCopy(Copies.usual());
+                if (app != null) {
+                    app.keepCopy(Copies.usual());
                 }
                 LastCamp.remember(opened.file().path());
             }
@@ -136,8 +136,8 @@ public final class OneBeat extends Application {
     /// What was set aside is told at once, and the first rows of it by name.
     private void tell(CampFile file) {
         List<BadRow> aside = file.setAside();
-        if (!aside.isEmpty() && desk != null) {
-            desk.warn(Texts.of(
+        if (!aside.isEmpty() && app != null) {
+            app.warn(Texts.of(
                     "aside.told",
                     aside.size(),
                     aside.stream().limit(ASIDE_TOLD).map(BadRow::toString).collect(Collectors.joining("; "))));
@@ -173,10 +173,10 @@ public final class OneBeat extends Application {
         closeCamp();
         Optional<String> wrong = Copies.usual().restore(copy, camp, LocalDateTime.now(ZoneId.systemDefault()));
         open(stage, camp);
-        if (desk != null) {
-            wrong.ifPresentOrElse(desk::warn, () -> {
-                if (desk != null) {
-                    desk.say(Texts.of("copies.putback", copy.taken()));
+        if (app != null) {
+            wrong.ifPresentOrElse(app::warn, () -> {
+                if (app != null) {
+                    app.say(Texts.of("copies.putback", copy.taken()));
                 }
             });
         }
@@ -233,10 +233,10 @@ public final class OneBeat extends Application {
     }
 
     private Shell showCamp(Stage stage, CampFile file, Clock clock) {
-        Desk opened = new Desk(file, clock);
+        CampSession opened = new CampSession(file, clock);
         Sounds heard = CardSounds.orSilence();
         Shell window = new Shell(opened, heard, () -> System.nanoTime() / 1_000_000);
-        desk = opened;
+        app = opened;
         sounds = heard;
         shell = window;
         Scene scene = new Scene(window.root(), WIDTH, HEIGHT);
@@ -253,12 +253,12 @@ public final class OneBeat extends Application {
     /// Whether something that is in memory only would be lost with this camp; asked a second time, that is what is
     /// wanted.
     private boolean wouldLose() {
-        if (desk == null || !desk.isUnsaved() || warnedOfLoss) {
+        if (app == null || !app.isUnsaved() || warnedOfLoss) {
             warnedOfLoss = false;
             return false;
         }
         warnedOfLoss = true;
-        desk.warn(Texts.of("close.unsaved"));
+        app.warn(Texts.of("close.unsaved"));
         return true;
     }
 
@@ -266,14 +266,14 @@ public final class OneBeat extends Application {
     private void unexpected(Thread thread, Throwable e) {
         ProgramLog.wrong("in " + thread.getName(), e);
         Platform.runLater(() -> {
-            if (desk != null) {
-                desk.warn(Texts.of("window.fault", ProgramLog.file()));
+            if (app != null) {
+                app.warn(Texts.of("window.fault", ProgramLog.file()));
             }
         });
     }
 
     private static void show(Stage stage, Scene scene) {
-        Look.dress(scene);
+        Nodes.dress(scene);
         stage.setScene(scene);
     }
 
@@ -332,9 +332,9 @@ public final class OneBeat extends Application {
             sounds.close();
             sounds = null;
         }
-        if (desk != null) {
-            desk.close();
-            desk = null;
+        if (app != null) {
+            app.close();
+            app = null;
         }
     }
 }

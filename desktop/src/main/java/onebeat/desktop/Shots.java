@@ -15,11 +15,11 @@ import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.util.Duration;
+import onebeat.desktop.app.Station.Name;
 import onebeat.desktop.demo.DemoCamp;
-import onebeat.desktop.desk.Pictures;
-import onebeat.desktop.desk.Station.Name;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.Pictures;
 import onebeat.desktop.shell.Shell;
+import onebeat.desktop.text.Texts;
 import onebeat.store.CampFile;
 import onebeat.store.Opening.Opened;
 

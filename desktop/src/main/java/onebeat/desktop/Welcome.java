@@ -9,10 +9,10 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.TextAlignment;
 import javafx.scene.text.TextFlow;
 import javafx.stage.Stage;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.shell.CampChooser;
 import onebeat.desktop.shell.CampFileForm;
+import onebeat.desktop.text.Texts;
 
 /// What is shown while no camp is open: what happened, what is safe, and what to do.
 final class Welcome extends VBox {
@@ -28,17 +28,17 @@ final class Welcome extends VBox {
         this.create = create;
         setAlignment(Pos.CENTER);
         getStyleClass().add("welcome");
-        TextFlow words = Look.flow(Look.text(sentence, "heading"));
+        TextFlow words = Nodes.flow(Nodes.text(sentence, "heading"));
         words.setTextAlignment(TextAlignment.CENTER);
         words.setMaxWidth(760);
-        getChildren().setAll(Look.text("ONE BEAT", "floor-head"), words);
+        getChildren().setAll(Nodes.text("ONE BEAT", "floor-head"), words);
     }
 
     void listen(Stage stage) {
         Button openDemo = button("welcome.demo", demo);
         Button openOther = button("welcome.open", () -> choose(stage));
         Button makeNew = button("welcome.new", () -> make(stage));
-        TextFlow caution = Look.flow(Look.text(Texts.of("caution.short"), "caution"));
+        TextFlow caution = Nodes.flow(Nodes.text(Texts.of("caution.short"), "caution"));
         caution.setTextAlignment(TextAlignment.CENTER);
         caution.setMaxWidth(620);
         getChildren().addAll(openDemo, openOther, makeNew, caution);

@@ -13,8 +13,8 @@ import onebeat.core.review.Code;
 import onebeat.core.review.Review;
 import onebeat.core.review.School;
 import onebeat.core.review.Severity;
-import onebeat.desktop.desk.CardForm;
-import onebeat.desktop.desk.Station.Name;
+import onebeat.desktop.app.Station.Name;
+import onebeat.desktop.forms.CardForm;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -90,9 +90,9 @@ class BenchWindowTest extends DemoWindow {
     private boolean answersTheJab() {
         return Notation.read(coach.shell.callLine().text()) instanceof Read read
                 && read.canonical().startsWith("(1)")
-                && !Review.withoutMends(read, coach.desk.camp().againstOpponent())
+                && !Review.withoutMends(read, coach.app.camp().againstOpponent())
                         .hasStop()
-                && Play.of(read.line(), coach.desk.camp().againstOpponent().setting())
+                && Play.of(read.line(), coach.app.camp().againstOpponent().setting())
                         .ways()
                         .getFirst()
                         .strikesOf(Who.ATHLETE)
@@ -131,18 +131,18 @@ class BenchWindowTest extends DemoWindow {
     void theSchoolOfTheCampDecides() {
         coach.type("3 elbow off");
         coach.await("against the rules", () -> coach.shows("Not allowed"));
-        Card before = coach.desk.camp().card();
+        Card before = coach.app.camp().card();
         Card after = before.with(School.parse("muaythai NAKED_HOOK=stop"));
-        Driver.onFx(() -> coach.desk.save(new Edit.OfCard(before, after)));
+        Driver.onFx(() -> coach.app.save(new Edit.OfCard(before, after)));
         coach.await("allowed", () -> !coach.shows("Not allowed"));
-        assertThat(coach.desk.camp().context().severities().of(Code.NAKED_HOOK)).isEqualTo(Severity.STOP);
+        assertThat(coach.app.camp().context().severities().of(Code.NAKED_HOOK)).isEqualTo(Severity.STOP);
     }
 
     @Test
     void aWrongSchoolOnTheCardIsSaidAndNothingIsLost() {
         coach.press(KeyCode.E, KeyCode.CONTROL);
         coach.await("the card", () -> coach.shows("Your school"));
-        Card before = coach.desk.camp().card();
+        Card before = coach.app.camp().card();
         Driver.onFx(() -> {
             CardForm form = (CardForm) coach.shell.root().lookup("#card-form");
             form.school("NAKED_HOOK=loud");
@@ -150,14 +150,14 @@ class BenchWindowTest extends DemoWindow {
             return true;
         });
         coach.await("the sentence", () -> coach.shows("one of stop, warn, note"));
-        assertThat(coach.desk.camp().card()).isEqualTo(before);
+        assertThat(coach.app.camp().card()).isEqualTo(before);
         Driver.onFx(() -> {
             CardForm form = (CardForm) coach.shell.root().lookup("#card-form");
             form.school("NAKED_HOOK=note");
             form.keep();
             return true;
         });
-        coach.await("kept", () -> coach.desk.camp().card().school().severities().containsKey(Code.NAKED_HOOK));
+        coach.await("kept", () -> coach.app.camp().card().school().severities().containsKey(Code.NAKED_HOOK));
     }
 
     @Test

@@ -9,7 +9,7 @@ import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Drill;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.timing.Rung;
-import onebeat.desktop.desk.Station.Name;
+import onebeat.desktop.app.Station.Name;
 import org.apache.commons.csv.CSVFormat;
 import org.junit.jupiter.api.Test;
 
@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 class BookWindowTest extends DemoWindow {
 
     private List<RoundPlan> tonight() {
-        return coach.desk.camp().roundsOf(coach.desk.tonight().orElseThrow().id());
+        return coach.app.camp().roundsOf(coach.app.tonight().orElseThrow().id());
     }
 
     @Test
@@ -41,8 +41,8 @@ class BookWindowTest extends DemoWindow {
         coach.await("up", () -> coach.shows("Up to 66"));
         coach.press(KeyCode.O).press(KeyCode.O);
         coach.await("again at 60", () -> coach.shows("whole at 60, and the book said up to 66"));
-        Drill drill = coach.desk.camp().drills().get("d1").orElseThrow();
-        assertThat(drill.overruled()).startsWith(coach.desk.today().toString());
+        Drill drill = coach.app.camp().drills().get("d1").orElseThrow();
+        assertThat(drill.overruled()).startsWith(coach.app.today().toString());
         coach.press(KeyCode.R);
         coach.await("the rounds", () -> coach.shell.here() == Name.ROUNDS);
         assertThat(tonight().getLast().bpm()).isEqualTo(60);
@@ -65,7 +65,7 @@ class BookWindowTest extends DemoWindow {
         go(Name.BOOK);
         coach.press(KeyCode.X);
         coach.await("written", () -> coach.shows("book.csv, book.json"));
-        Path csv = coach.desk.folder().resolve("book").resolve("book.csv");
+        Path csv = coach.app.folder().resolve("book").resolve("book.csv");
         try (var rows = CSVFormat.RFC4180
                 .builder()
                 .setHeader()

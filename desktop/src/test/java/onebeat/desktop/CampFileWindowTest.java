@@ -11,8 +11,8 @@ import java.util.Locale;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Camp;
-import onebeat.desktop.desk.Station.Name;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.Station.Name;
+import onebeat.desktop.text.Texts;
 import onebeat.store.CampFile;
 import onebeat.store.Opening.Opened;
 import org.junit.jupiter.api.Test;
@@ -38,18 +38,18 @@ class CampFileWindowTest extends DemoWindow {
     }
 
     private Path path() {
-        return coach.desk.path();
+        return coach.app.path();
     }
 
     @Test
     void whatIsNotSavedIsSaidOnEveryStationUntilTheFileIsBack() throws IOException {
-        int before = coach.desk.camp().rounds().size();
+        int before = coach.app.camp().rounds().size();
         go(Name.ROUNDS);
         Path away = folder.resolve("away");
         Files.move(path(), away);
         coach.press(KeyCode.ENTER);
         coach.await("it is said", this::unsavedIsShown);
-        assertThat(coach.desk.camp().rounds().size()).as("and kept").isEqualTo(before + 1);
+        assertThat(coach.app.camp().rounds().size()).as("and kept").isEqualTo(before + 1);
         for (Name name : List.of(Name.FLOOR, Name.BOOK, Name.FILM, Name.BENCH)) {
             go(name);
             coach.await("it is said on " + name, () -> unsavedIsShown() && coach.shows("is not there any more"));
@@ -60,7 +60,7 @@ class CampFileWindowTest extends DemoWindow {
         coach.press(KeyCode.F6);
         coach.await("it is saved", () -> !unsavedIsShown());
         Path path = path();
-        Camp shown = coach.desk.camp();
+        Camp shown = coach.app.camp();
         coach.close();
         try (CampFile file = ((Opened) CampFile.open(path)).file()) {
             assertThat(file.camp()).isEqualTo(shown);
@@ -77,7 +77,7 @@ class CampFileWindowTest extends DemoWindow {
         click("unsaved.anew");
         coach.await("it is saved", () -> !unsavedIsShown() && Files.exists(path()));
         coach.press(KeyCode.ENTER);
-        assertThat(coach.desk.isUnsaved()).isFalse();
+        assertThat(coach.app.isUnsaved()).isFalse();
         Files.writeString(path(), "somebody's own");
         Path replaced = path();
         coach.press(KeyCode.ENTER);
@@ -98,7 +98,7 @@ class CampFileWindowTest extends DemoWindow {
         click("copies.save");
         coach.await("it is there", () -> Files.exists(copy));
         try (CampFile file = ((Opened) CampFile.open(copy)).file()) {
-            assertThat(file.camp()).isEqualTo(coach.desk.camp());
+            assertThat(file.camp()).isEqualTo(coach.app.camp());
         }
         for (Path taken : List.of(copy, path())) {
             coach.press(KeyCode.O, KeyCode.CONTROL);
@@ -108,14 +108,14 @@ class CampFileWindowTest extends DemoWindow {
         }
         go(Name.ROUNDS);
         coach.press(KeyCode.ENTER);
-        assertThat(coach.desk.isUnsaved())
+        assertThat(coach.app.isUnsaved())
                 .as("the open camp is still its own file")
                 .isFalse();
     }
 
     @Test
     void aLongLogComesInBesideTheWindowAndGoesOutAgain() throws IOException {
-        int before = coach.desk.camp().exchanges().size();
+        int before = coach.app.camp().exchanges().size();
         List<String> rows = new ArrayList<>(
                 List.of("reel,time_s,round,starter,athlete_stance,partner_stance,range,line,outcome,note"));
         for (int i = 0; i < 5_000; i++) {
@@ -126,18 +126,18 @@ class CampFileWindowTest extends DemoWindow {
         coach.press(KeyCode.O);
         coach.await("it is read", () -> coach.shows("5,000 exchanges can come in"));
         coach.press(KeyCode.ENTER);
-        coach.await("it is in", () -> coach.desk.camp().exchanges().size() == before + 5_000);
+        coach.await("it is in", () -> coach.app.camp().exchanges().size() == before + 5_000);
         coach.await("and counted", () -> coach.shows("Ctrl+Z takes them out again"));
         coach.press(KeyCode.Z, KeyCode.CONTROL);
-        coach.await("it is out", () -> coach.desk.camp().exchanges().size() == before);
+        coach.await("it is out", () -> coach.app.camp().exchanges().size() == before);
     }
 
     @Test
     void aCampIsNoFilm() {
         coach.choosing(path());
-        int before = coach.desk.camp().reels().size();
+        int before = coach.app.camp().reels().size();
         coach.press(KeyCode.O);
         coach.await("it is told", () -> coach.shows("is a camp, and no film"));
-        assertThat(coach.desk.camp().reels().size()).isEqualTo(before);
+        assertThat(coach.app.camp().reels().size()).isEqualTo(before);
     }
 }

@@ -22,8 +22,8 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.robot.Robot;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.Look;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.shell.Shell;
 import onebeat.desktop.sound.SilentSounds;
 import onebeat.store.CampFile;
@@ -44,18 +44,18 @@ public final class Driver implements AutoCloseable {
             '!', KeyCode.DIGIT1,
             '~', KeyCode.BACK_QUOTE);
 
-    final Desk desk;
+    final CampSession app;
     final Shell shell;
     final SilentSounds sounds = new SilentSounds("a test");
     private final Stage stage;
     private final Robot robot;
 
-    private Driver(Desk desk, LongSupplier clockMs) {
-        this.desk = desk;
-        this.shell = new Shell(desk, sounds, clockMs);
+    private Driver(CampSession app, LongSupplier clockMs) {
+        this.app = app;
+        this.shell = new Shell(app, sounds, clockMs);
         this.stage = new Stage();
         Scene scene = new Scene(shell.root(), OneBeat.WIDTH, OneBeat.HEIGHT);
-        Look.dress(scene);
+        Nodes.dress(scene);
         stage.setScene(scene);
         shell.attach(scene);
         stage.show();
@@ -89,7 +89,7 @@ public final class Driver implements AutoCloseable {
             Opening opening = CampFile.open(path);
             return switch (opening) {
                 case Opened opened ->
-                    new Driver(new Desk(opened.file(), Clock.system(ZoneId.systemDefault())), clockMs);
+                    new Driver(new CampSession(opened.file(), Clock.system(ZoneId.systemDefault())), clockMs);
                 case Refused refused -> throw new IllegalStateException(refused.sentence());
             };
         });
@@ -207,7 +207,7 @@ public final class Driver implements AutoCloseable {
     public void close() {
         onFx(() -> {
             shell.close();
-            desk.close();
+            app.close();
             stage.close();
             return true;
         });

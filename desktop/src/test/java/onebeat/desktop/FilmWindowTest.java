@@ -22,8 +22,8 @@ import onebeat.core.notation.Read;
 import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.Who;
 import onebeat.core.review.Review;
-import onebeat.desktop.desk.Station.Name;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.Station.Name;
+import onebeat.desktop.text.Texts;
 import onebeat.formats.film.FilmCsv;
 import onebeat.formats.film.FilmFile;
 import org.apache.pdfbox.Loader;
@@ -34,7 +34,7 @@ import org.junit.jupiter.api.Test;
 class FilmWindowTest extends DemoWindow {
 
     private List<Exchange> all() {
-        return List.copyOf(coach.desk.camp().exchanges().all());
+        return List.copyOf(coach.app.camp().exchanges().all());
     }
 
     private Exchange last() {
@@ -43,12 +43,12 @@ class FilmWindowTest extends DemoWindow {
 
     private void toReel(String id) {
         for (int i = 0;
-                i < coach.desk.camp().reels().size()
-                        && !coach.desk.reelProperty().get().equals(Optional.of(id));
+                i < coach.app.camp().reels().size()
+                        && !coach.app.reelProperty().get().equals(Optional.of(id));
                 i++) {
             coach.press(KeyCode.PAGE_DOWN, KeyCode.ALT);
         }
-        assertThat(coach.desk.reelProperty().get()).contains(id);
+        assertThat(coach.app.reelProperty().get()).contains(id);
     }
 
     @Test
@@ -100,7 +100,7 @@ class FilmWindowTest extends DemoWindow {
     @Test
     void whatWasLoggedIsMendedMovedAndSaidAgain() {
         coach.press(KeyCode.DOWN).press(KeyCode.DOWN);
-        Exchange third = coach.desk.camp().exchangesOn("harbour-hall").get(2);
+        Exchange third = coach.app.camp().exchangesOn("harbour-hall").get(2);
         coach.press(KeyCode.A, KeyCode.ALT);
         coach.await("the old line", () -> coach.shell.callLine().text().equals(third.line()));
         coach.press(KeyCode.A, KeyCode.CONTROL).type("1b (parry) 2").press(KeyCode.ENTER);
@@ -121,7 +121,7 @@ class FilmWindowTest extends DemoWindow {
 
     @Test
     void twoExchangesOfOneSecondAreBothReached() {
-        Exchange first = coach.desk.camp().exchangesOn("harbour-hall").getFirst();
+        Exchange first = coach.app.camp().exchangesOn("harbour-hall").getFirst();
         coach.press(KeyCode.DOWN).press(KeyCode.UP);
         coach.await("the first", () -> coach.shows(Texts.filmTime(first.timeS())));
         coach.press(KeyCode.SLASH).type("1 (catch)").press(KeyCode.ENTER);
@@ -136,7 +136,7 @@ class FilmWindowTest extends DemoWindow {
     }
 
     private Exchange one(String id) {
-        return coach.desk.camp().exchanges().get(id).orElseThrow();
+        return coach.app.camp().exchanges().get(id).orElseThrow();
     }
 
     @Test
@@ -146,7 +146,7 @@ class FilmWindowTest extends DemoWindow {
         coach.await("logged", () -> last().line().equals("2 (block)"));
         assertThat(last().partnerStance()).isEqualTo(Stance.ORTHODOX);
         assertThat(last().range()).isPresent();
-        assertThat(coach.desk.camp().studied()).doesNotContain(last());
+        assertThat(coach.app.camp().studied()).doesNotContain(last());
     }
 
     @Test
@@ -170,16 +170,16 @@ class FilmWindowTest extends DemoWindow {
         coach.press(KeyCode.T);
         coach.await("after an own strike", () -> coach.shows("What follows Noor's own strikes"));
         After first = FollowUps.of(Sightings.ofOwn(
-                        coach.desk.camp().studied(),
+                        coach.app.camp().studied(),
                         Who.PARTNER,
-                        coach.desk.camp().vocabulary()))
+                        coach.app.camp().vocabulary()))
                 .getFirst();
         String told =
                 first.stimulus() + ", then " + first.responses().getFirst().response() + ": ";
         coach.await("the one seen most", () -> coach.shows(told));
-        int drills = coach.desk.camp().drills().size();
+        int drills = coach.app.camp().drills().size();
         coach.press(KeyCode.F2);
-        assertThat(coach.desk.camp().drills().size()).isEqualTo(drills);
+        assertThat(coach.app.camp().drills().size()).isEqualTo(drills);
         coach.press(KeyCode.T);
         coach.await("and back", () -> coach.shows("What Noor does after …"));
     }
@@ -215,13 +215,13 @@ class FilmWindowTest extends DemoWindow {
         coach.press(KeyCode.E);
         coach.await("she punished it five times", () -> coach.shows("in a row: 1 of 5"));
         coach.press(KeyCode.SPACE);
-        int drills = coach.desk.camp().drills().size();
+        int drills = coach.app.camp().drills().size();
         coach.press(KeyCode.F2);
         coach.await("the bench", () -> coach.shell.here() == Name.BENCH);
-        assertThat(coach.desk.camp().drills().size()).isEqualTo(drills + 1);
-        String line = coach.desk.drill().orElseThrow().line();
-        Review review = Review.withoutMends(
-                (Read) Notation.read(line), coach.desk.camp().againstOpponent());
+        assertThat(coach.app.camp().drills().size()).isEqualTo(drills + 1);
+        String line = coach.app.drill().orElseThrow().line();
+        Review review =
+                Review.withoutMends((Read) Notation.read(line), coach.app.camp().againstOpponent());
         assertThat(review.hasStop()).isFalse();
     }
 
@@ -229,7 +229,7 @@ class FilmWindowTest extends DemoWindow {
     void thePlanIsPrintedOnOnePage() throws IOException {
         coach.press(KeyCode.F).press(KeyCode.P, KeyCode.ALT);
         coach.await("printed", () -> coach.shows("Printed"));
-        Path pdf = coach.desk.folder().resolve("cards").resolve("Noor-fight-plan.pdf");
+        Path pdf = coach.app.folder().resolve("cards").resolve("Noor-fight-plan.pdf");
         try (var document = Loader.loadPDF(pdf.toFile())) {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
             String text = new PDFTextStripper().getText(document);
@@ -243,7 +243,7 @@ class FilmWindowTest extends DemoWindow {
     void whatIsWrittenOutComesInAgainWithoutDoubles() throws IOException {
         coach.press(KeyCode.X);
         coach.await("written", () -> coach.shows("film.csv, film.json"));
-        Path csv = coach.desk.folder().resolve("film").resolve("film.csv");
+        Path csv = coach.app.folder().resolve("film").resolve("film.csv");
         var log = (FilmFile.Log) FilmFile.read(csv, Vocabulary.standard(), _ -> true);
         assertThat(log.film().rejected()).isEmpty();
         assertThat(log.film().exchanges()).hasSize(all().size());
@@ -263,7 +263,7 @@ class FilmWindowTest extends DemoWindow {
                     .append(line)
                     .append(",none,\r\n");
         }
-        Path csv = Files.writeString(coach.desk.folder().resolve("dock.csv"), text, StandardCharsets.UTF_8);
+        Path csv = Files.writeString(coach.app.folder().resolve("dock.csv"), text, StandardCharsets.UTF_8);
         int before = all().size();
         coach.choosing(csv);
         coach.press(KeyCode.O);
@@ -292,23 +292,23 @@ class FilmWindowTest extends DemoWindow {
 
     @Test
     void aFilmThatMovedIsToldAndFoundAgain() throws IOException {
-        Path clip = coach.desk.folder().resolve("ring-apron.mp4");
+        Path clip = coach.app.folder().resolve("ring-apron.mp4");
         Path moved =
-                Files.createDirectories(coach.desk.folder().resolve("archive")).resolve("ring-apron.mp4");
+                Files.createDirectories(coach.app.folder().resolve("archive")).resolve("ring-apron.mp4");
         Files.move(clip, moved);
         toReel("ring-apron");
         coach.await("told", () -> coach.shows("The film is not at"));
         coach.choosing(moved);
         coach.press(KeyCode.O);
         coach.await("found", () -> coach.shows("is found again"));
-        Reel reel = coach.desk.camp().reels().get("ring-apron").orElseThrow();
+        Reel reel = coach.app.camp().reels().get("ring-apron").orElseThrow();
         assertThat(reel.file()).isEqualTo("archive/ring-apron.mp4");
         coach.await("nothing wrong", () -> !coach.shows("The film is not at"));
     }
 
     @Test
     void aTextThatCallsItselfAFilmIsToldAndLoggingGoesOn() throws IOException {
-        Path text = Files.writeString(coach.desk.folder().resolve("notes.mp4"), "she parries low\n".repeat(200));
+        Path text = Files.writeString(coach.app.folder().resolve("notes.mp4"), "she parries low\n".repeat(200));
         coach.choosing(text);
         coach.press(KeyCode.O);
         coach.await("told", () -> coach.shows("notes.mp4 is no film"));
@@ -325,7 +325,7 @@ class FilmWindowTest extends DemoWindow {
         coach.press(KeyCode.TAB).type("runa").press(KeyCode.ENTER);
         coach.await(
                 "kept",
-                () -> coach.desk
+                () -> coach.app
                         .camp()
                         .reels()
                         .get("harbour-hall")

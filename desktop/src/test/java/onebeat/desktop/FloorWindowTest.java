@@ -11,7 +11,7 @@ import javafx.scene.input.KeyCode;
 import onebeat.core.book.Judgement;
 import onebeat.core.book.Repetition;
 import onebeat.core.rounds.Schedule;
-import onebeat.desktop.desk.Station.Name;
+import onebeat.desktop.app.Station.Name;
 import onebeat.formats.sound.Sound;
 import org.junit.jupiter.api.Test;
 
@@ -29,8 +29,8 @@ class FloorWindowTest extends DemoWindow {
     }
 
     private List<Repetition> judgedTonight() {
-        return coach.desk.camp().repetitions().all().stream()
-                .filter(r -> r.date().equals(coach.desk.today()))
+        return coach.app.camp().repetitions().all().stream()
+                .filter(r -> r.date().equals(coach.app.today()))
                 .toList();
     }
 
@@ -81,7 +81,7 @@ class FloorWindowTest extends DemoWindow {
         coach.await("it runs", () -> coach.shows("2:10"));
         coach.press(KeyCode.R);
         coach.await("from its start", () -> coach.shows("3:00"));
-        assertThat(coach.desk.camp().runs().all().stream().filter(r -> r.date().equals(coach.desk.today())))
+        assertThat(coach.app.camp().runs().all().stream().filter(r -> r.date().equals(coach.app.today())))
                 .as("a skipped round did not run")
                 .isEmpty();
     }
@@ -95,7 +95,7 @@ class FloorWindowTest extends DemoWindow {
         }
         coach.press(KeyCode.O);
         coach.await("taken", () -> coach.shows("Your recording is taken: it is said for jab."));
-        assertThat(coach.desk.folder().resolve("voice").resolve("jab.wav")).exists();
+        assertThat(coach.app.folder().resolve("voice").resolve("jab.wav")).exists();
         coach.choosing(Files.writeString(folder.resolve("cross.wav"), "no sound"));
         coach.press(KeyCode.O);
         coach.await("told", () -> coach.shows("cross.wav cannot be taken"));
@@ -141,7 +141,7 @@ class FloorWindowTest extends DemoWindow {
         runTo(Schedule.READY_MS + 1_800_000 + 1_000);
         coach.await("done on the minute", () -> coach.shows("DONE"));
         coach.await("the last bell", () -> coach.sounds.played().contains(Sound.END));
-        assertThat(coach.desk.camp().runs().all().stream().filter(r -> r.date().equals(coach.desk.today())))
+        assertThat(coach.app.camp().runs().all().stream().filter(r -> r.date().equals(coach.app.today())))
                 .hasSize(4);
     }
 
@@ -152,7 +152,7 @@ class FloorWindowTest extends DemoWindow {
         coach.await("it runs", () -> coach.shows("2:00"));
         coach.press(KeyCode.C);
         coach.await("judged", () -> judgedTonight().size() == 1);
-        coach.await("noted", () -> !coach.desk.draft("floor at").isEmpty());
+        coach.await("noted", () -> !coach.app.draft("floor at").isEmpty());
         // The window is gone without a word, and opened again.
         coach.close();
         coach = Driver.open(folder.resolve("demo.onebeat"), clockMs::get);

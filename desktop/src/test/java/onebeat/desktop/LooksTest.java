@@ -16,7 +16,7 @@ import java.util.ResourceBundle;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import onebeat.core.review.Code;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.text.Texts;
 import onebeat.formats.sound.Sound;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

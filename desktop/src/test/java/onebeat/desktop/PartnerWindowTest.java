@@ -17,7 +17,7 @@ import onebeat.core.exchange.Stance;
 import onebeat.core.holding.Gear;
 import onebeat.core.holding.SoreSpot;
 import onebeat.core.rounds.RoundPlan;
-import onebeat.desktop.desk.Station.Name;
+import onebeat.desktop.app.Station.Name;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -44,11 +44,11 @@ class PartnerWindowTest extends DemoWindow {
         coach.await("all gear", () -> coach.shows("kick pad") && coach.shows("Noor herself"));
         coach.press(KeyCode.P, KeyCode.CONTROL);
         coach.await("Jonas", () -> coach.shows("Jonas, playing southpaw") && coach.shows("right foot in front"));
-        assertThat(coach.desk.camp().context().holder().gear())
+        assertThat(coach.app.camp().context().holder().gear())
                 .contains(Gear.KICKPADS)
                 .doesNotContain(Gear.MITTS);
-        assertThat(coach.desk.camp().setting().partner().stance()).isEqualTo(Stance.SOUTHPAW);
-        assertThat(coach.desk.camp().setting().partner().heightCm()).isEqualTo(180);
+        assertThat(coach.app.camp().setting().partner().stance()).isEqualTo(Stance.SOUTHPAW);
+        assertThat(coach.app.camp().setting().partner().heightCm()).isEqualTo(180);
         coach.press(KeyCode.P, KeyCode.CONTROL);
         coach.await("Sunniva has mitts only", () -> coach.shows("touch only: rear body kick") && coach.shows("mitt"));
         coach.press(KeyCode.P, KeyCode.CONTROL);
@@ -69,7 +69,7 @@ class PartnerWindowTest extends DemoWindow {
             ((Button) coach.shell.root().lookup("#partner-keep")).fire();
             return true;
         });
-        assertThat(coach.desk.camp().partner().orElseThrow().sore()).contains(SoreSpot.RIGHT_LEG);
+        assertThat(coach.app.camp().partner().orElseThrow().sore()).contains(SoreSpot.RIGHT_LEG);
         coach.press(KeyCode.SLASH).press(KeyCode.A, KeyCode.CONTROL).type("1 2 3 rlow circle-lead");
         coach.await("the sore leg", () -> coach.shows("sore right leg") && coach.shows("rear body kick to the body"));
         coach.press(KeyCode.F2);
@@ -80,14 +80,14 @@ class PartnerWindowTest extends DemoWindow {
     @Test
     void theOddsOfTheCuesAreKeptBesideTheLine() {
         go(Name.BENCH);
-        while (!coach.desk.drill().orElseThrow().id().equals("d12")) {
+        while (!coach.app.drill().orElseThrow().id().equals("d12")) {
             coach.press(KeyCode.DOWN, KeyCode.ALT);
         }
         coach.press(KeyCode.H, KeyCode.ALT);
         coach.await("the odds", () -> coach.shows("Choose: (1) 3 of 6"));
         coach.press(KeyCode.DIGIT2, KeyCode.ALT);
         coach.await("the cross more often", () -> coach.shows("(2) 3 of 7"));
-        assertThat(coach.desk.drill().map(Drill::odds).orElseThrow().words()).isEqualTo("3:3:1");
+        assertThat(coach.app.drill().map(Drill::odds).orElseThrow().words()).isEqualTo("3:3:1");
         coach.press(KeyCode.O, KeyCode.ALT);
         coach.await(
                 "by film: she begins with the jab six times and with the two hands twice",
@@ -122,12 +122,12 @@ class PartnerWindowTest extends DemoWindow {
         go(Name.ROUNDS);
         coach.press(KeyCode.RIGHT).press(KeyCode.RIGHT).press(KeyCode.RIGHT);
         coach.await("the drawn cues", () -> coach.shows("Drawn: (") && coach.shows("bits a draw"));
-        RoundPlan before = coach.desk
+        RoundPlan before = coach.app
                 .camp()
-                .roundsOf(coach.desk.tonight().orElseThrow().id())
+                .roundsOf(coach.app.tonight().orElseThrow().id())
                 .getLast();
         coach.press(KeyCode.D).press(KeyCode.N).press(KeyCode.V).press(KeyCode.L);
-        RoundPlan after = coach.desk.camp().rounds().get(before.id()).orElseThrow();
+        RoundPlan after = coach.app.camp().rounds().get(before.id()).orElseThrow();
         assertThat(after.draw().seed()).isEqualTo(before.draw().seed() + 1);
         assertThat(after.draw().mostRun()).isEqualTo(4);
         assertThat(after.draw().gapSpread()).isEqualTo(1);

@@ -4,7 +4,7 @@ import java.nio.file.Path;
 import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Drill;
 import onebeat.core.rounds.RoundPlan;
-import onebeat.desktop.desk.Station.Name;
+import onebeat.desktop.app.Station.Name;
 
 /// The whole path in a process of its own, so that it can be killed hard: from an exchange on film to the
 /// book. Every step is a key on the real window.
@@ -48,30 +48,29 @@ final class PathWalk {
         coach.await("a call", () -> coach.shows("1 / "));
         coach.press(KeyCode.W);
         coach.await("judged", () -> coach.shows("1 WRONG"));
-        String before = coach.desk.draft("floor at");
+        String before = coach.app.draft("floor at");
         coach.await(
                 "it is written down how far it is",
-                () -> !coach.desk.draft("floor at").equals(before));
+                () -> !coach.app.draft("floor at").equals(before));
     }
 
     private static void walk(Driver coach) {
-        int exchanges = coach.desk.camp().exchanges().size();
+        int exchanges = coach.app.camp().exchanges().size();
         coach.press(KeyCode.DOWN, KeyCode.ALT).press(KeyCode.DOWN, KeyCode.ALT);
 
         // Log an exchange while the film runs; the next single key is its outcome.
         coach.press(KeyCode.SPACE, KeyCode.CONTROL);
         coach.press(KeyCode.SLASH).type("1b (low) 3");
         coach.press(KeyCode.ENTER);
-        coach.await(
-                "the exchange is logged", () -> coach.desk.camp().exchanges().size() == exchanges + 1);
+        coach.await("the exchange is logged", () -> coach.app.camp().exchanges().size() == exchanges + 1);
         coach.press(KeyCode.C);
         coach.await("its outcome", () -> coach.shows("Outcome: clean."));
         coach.press(KeyCode.SPACE, KeyCode.CONTROL);
 
         // To the bench, and spoil it there.
-        int drills = coach.desk.camp().drills().size();
+        int drills = coach.app.camp().drills().size();
         coach.press(KeyCode.B, KeyCode.CONTROL);
-        coach.await("the drill is made", () -> coach.desk.camp().drills().size() == drills + 1);
+        coach.await("the drill is made", () -> coach.app.camp().drills().size() == drills + 1);
         coach.await("the bench", () -> coach.shell.here() == Name.BENCH);
         coach.await(
                 "the line lies there, with what else she does as reads",
@@ -85,12 +84,12 @@ final class PathWalk {
         coach.await("nothing against its sides", () -> !coach.shows("Same side, no reload"));
         coach.press(KeyCode.R, KeyCode.CONTROL);
         coach.await("the rounds", () -> coach.shell.here() == Name.ROUNDS);
-        String drill = coach.desk.drill().map(Drill::id).orElseThrow();
+        String drill = coach.app.drill().map(Drill::id).orElseThrow();
         coach.await(
                 "the round stands last",
-                () -> coach.desk
+                () -> coach.app
                         .camp()
-                        .roundsOf(coach.desk.tonight().orElseThrow().id())
+                        .roundsOf(coach.app.tonight().orElseThrow().id())
                         .getLast()
                         .drillId()
                         .equals(drill));
@@ -99,19 +98,19 @@ final class PathWalk {
         coach.press(KeyCode.F);
         coach.await("the floor", () -> coach.shell.here() == Name.FLOOR);
         coach.press(KeyCode.SPACE);
-        RoundPlan last = coach.desk
+        RoundPlan last = coach.app
                 .camp()
-                .roundsOf(coach.desk.tonight().orElseThrow().id())
+                .roundsOf(coach.app.tonight().orElseThrow().id())
                 .getLast();
         coach.await("the last round runs", () -> coach.shows("ROUND 5 OF 5"));
         coach.press(KeyCode.C).press(KeyCode.L);
         coach.await(
                 "the round is judged",
-                () -> coach.desk.camp().repetitions().all().stream()
+                () -> coach.app.camp().repetitions().all().stream()
                         .anyMatch(r -> r.roundId().equals(last.id())));
         coach.await(
                 "the round has run",
-                () -> coach.desk.camp().runs().all().stream()
+                () -> coach.app.camp().runs().all().stream()
                         .anyMatch(r -> r.roundId().equals(last.id())));
         coach.await("done", () -> coach.shows("DONE"));
 
@@ -121,6 +120,6 @@ final class PathWalk {
         coach.await(
                 "the drill in the book",
                 () -> coach.shows(
-                        coach.desk.camp().drills().get(drill).orElseThrow().name()));
+                        coach.app.camp().drills().get(drill).orElseThrow().name()));
     }
 }

@@ -23,8 +23,8 @@ import onebeat.core.camp.Drill;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Outcome;
 import onebeat.core.rounds.RoundPlan;
+import onebeat.desktop.app.Station.Name;
 import onebeat.desktop.demo.DemoCamp;
-import onebeat.desktop.desk.Station.Name;
 import onebeat.formats.sound.Sound;
 import onebeat.store.CampFile;
 import onebeat.store.Opening.Opened;
@@ -56,14 +56,14 @@ class PathWindowTest {
         Path path = demo();
         walkAndKill(path, PathWalk.WHOLE);
         try (Driver coach = Driver.open(path, () -> 0)) {
-            Camp camp = coach.desk.camp();
+            Camp camp = coach.app.camp();
             Exchange logged = List.copyOf(camp.exchanges().all()).getLast();
             assertThat(logged.line()).isEqualTo("1b (low) 3");
             assertThat(logged.outcome()).isEqualTo(Outcome.CLEAN);
             Drill drill = List.copyOf(camp.drills().all()).getLast();
             assertThat(drill.line()).isEqualTo("1b (low) 3 reload 3");
             RoundPlan round =
-                    camp.roundsOf(coach.desk.tonight().orElseThrow().id()).getLast();
+                    camp.roundsOf(coach.app.tonight().orElseThrow().id()).getLast();
             assertThat(round.drillId()).isEqualTo(drill.id());
             Ledger ledger = camp.ledger(drill.id());
             assertThat(ledger.days()).hasSize(1);
@@ -108,12 +108,12 @@ class PathWindowTest {
         walkAndKill(path, PathWalk.HALF);
         AtomicLong clock = new AtomicLong();
         try (Driver coach = Driver.open(path, clock::get)) {
-            List<Repetition> judged = coach.desk.camp().repetitions().all().stream()
-                    .filter(r -> r.date().equals(coach.desk.today()))
+            List<Repetition> judged = coach.app.camp().repetitions().all().stream()
+                    .filter(r -> r.date().equals(coach.app.today()))
                     .toList();
             assertThat(judged).as("what was judged before the kill").hasSize(2);
-            assertThat(coach.desk.camp().runs().all().stream()
-                            .filter(r -> r.date().equals(coach.desk.today())))
+            assertThat(coach.app.camp().runs().all().stream()
+                            .filter(r -> r.date().equals(coach.app.today())))
                     .as("the first round had run, the second had not")
                     .hasSize(1);
             coach.press(KeyCode.DIGIT4, KeyCode.CONTROL);
@@ -124,9 +124,9 @@ class PathWindowTest {
             coach.press(KeyCode.L);
             coach.await(
                     "and is judged",
-                    () -> coach.desk.camp().repetitions().all().stream()
+                    () -> coach.app.camp().repetitions().all().stream()
                             .anyMatch(r ->
-                                    r.judgement() == Judgement.LATE && r.date().equals(coach.desk.today())));
+                                    r.judgement() == Judgement.LATE && r.date().equals(coach.app.today())));
             clock.addAndGet(20 * 60_000);
             coach.await("done", () -> coach.shows("DONE"));
             coach.await(
@@ -137,8 +137,8 @@ class PathWindowTest {
     }
 
     private static List<String> roundsDone(Driver coach) {
-        return coach.desk.camp().runs().all().stream()
-                .filter(r -> r.date().equals(coach.desk.today()))
+        return coach.app.camp().runs().all().stream()
+                .filter(r -> r.date().equals(coach.app.today()))
                 .map(RoundRun::roundId)
                 .toList();
     }
@@ -151,19 +151,19 @@ class PathWindowTest {
             coach.press(KeyCode.ENTER);
             coach.await(
                     "a fifth round",
-                    () -> coach.desk.camp().roundsOf(tonight(coach)).size() == 5);
+                    () -> coach.app.camp().roundsOf(tonight(coach)).size() == 5);
             coach.press(KeyCode.Z, KeyCode.CONTROL);
             coach.await(
                     "four again",
-                    () -> coach.desk.camp().roundsOf(tonight(coach)).size() == 4);
+                    () -> coach.app.camp().roundsOf(tonight(coach)).size() == 4);
             coach.press(KeyCode.Y, KeyCode.CONTROL);
             coach.await(
                     "five again",
-                    () -> coach.desk.camp().roundsOf(tonight(coach)).size() == 5);
+                    () -> coach.app.camp().roundsOf(tonight(coach)).size() == 5);
             coach.press(KeyCode.RIGHT).press(KeyCode.LEFT, KeyCode.SHIFT);
             coach.await(
                     "moved forward",
-                    () -> coach.desk
+                    () -> coach.app
                             .camp()
                             .roundsOf(tonight(coach))
                             .get(3)
@@ -171,13 +171,12 @@ class PathWindowTest {
                             .equals("d1"));
             coach.press(KeyCode.DELETE);
             coach.await(
-                    "taken out",
-                    () -> coach.desk.camp().roundsOf(tonight(coach)).size() == 4);
+                    "taken out", () -> coach.app.camp().roundsOf(tonight(coach)).size() == 4);
         }
     }
 
     private static String tonight(Driver coach) {
-        return coach.desk.tonight().orElseThrow().id();
+        return coach.app.tonight().orElseThrow().id();
     }
 
     @Test
@@ -203,7 +202,7 @@ class PathWindowTest {
             coach.press(KeyCode.DIGIT2, KeyCode.CONTROL);
             coach.press(KeyCode.N, KeyCode.CONTROL);
             coach.press(KeyCode.SLASH).type("1 2 (hi");
-            coach.await("kept", () -> coach.desk.draft("BENCH").equals("1 2 (hi"));
+            coach.await("kept", () -> coach.app.draft("BENCH").equals("1 2 (hi"));
         }
         try (Driver coach = Driver.open(path, () -> 0)) {
             coach.press(KeyCode.DIGIT2, KeyCode.CONTROL);
@@ -227,9 +226,9 @@ class PathWindowTest {
                 ((Button) coach.shell.root().lookup("#card-keep")).fire();
                 return true;
             });
-            coach.await("saved", () -> coach.desk.camp().card().name().equals("harbour"));
+            coach.await("saved", () -> coach.app.camp().card().name().equals("harbour"));
             coach.press(KeyCode.Z, KeyCode.CONTROL);
-            coach.await("taken back", () -> coach.desk.camp().card().name().equals("Saltlight"));
+            coach.await("taken back", () -> coach.app.camp().card().name().equals("Saltlight"));
         }
     }
 

@@ -7,20 +7,20 @@ import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Drill;
 import onebeat.core.film.Exchange;
 import onebeat.core.rounds.RoundPlan;
-import onebeat.desktop.desk.Station.Name;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.Station.Name;
+import onebeat.desktop.text.Texts;
 import org.junit.jupiter.api.Test;
 
 /// What the stations' own keys do, on the real window.
 class StationsWindowTest extends DemoWindow {
 
     private List<RoundPlan> tonight() {
-        return coach.desk.camp().roundsOf(coach.desk.tonight().orElseThrow().id());
+        return coach.app.camp().roundsOf(coach.app.tonight().orElseThrow().id());
     }
 
     @Test
     void filmStepsFromExchangeToExchangeAndTakesOneOff() {
-        List<Exchange> reel = coach.desk.camp().exchangesOn("harbour-hall");
+        List<Exchange> reel = coach.app.camp().exchangesOn("harbour-hall");
         coach.press(KeyCode.DOWN).press(KeyCode.DOWN);
         coach.await(
                 "the third exchange",
@@ -28,11 +28,10 @@ class StationsWindowTest extends DemoWindow {
         coach.press(KeyCode.DELETE);
         coach.await(
                 "taken off",
-                () -> coach.desk.camp().exchanges().get(reel.get(2).id()).isEmpty());
+                () -> coach.app.camp().exchanges().get(reel.get(2).id()).isEmpty());
         coach.press(KeyCode.Z, KeyCode.CONTROL);
         coach.await(
-                "back",
-                () -> coach.desk.camp().exchanges().get(reel.get(2).id()).isPresent());
+                "back", () -> coach.app.camp().exchanges().get(reel.get(2).id()).isPresent());
     }
 
     @Test
@@ -49,9 +48,9 @@ class StationsWindowTest extends DemoWindow {
 
     @Test
     void anotherKeyThanAnOutcomeLeavesItOpen() {
-        int before = coach.desk.camp().exchanges().size();
+        int before = coach.app.camp().exchanges().size();
         coach.press(KeyCode.SLASH).type("1 2").press(KeyCode.ENTER);
-        coach.await("logged", () -> coach.desk.camp().exchanges().size() == before + 1);
+        coach.await("logged", () -> coach.app.camp().exchanges().size() == before + 1);
         coach.type("3");
         assertThat(coach.line()).isEqualTo("3");
         assertThat(coach.words()).doesNotContain("C clean  P partial");
@@ -59,11 +58,11 @@ class StationsWindowTest extends DemoWindow {
 
     @Test
     void whatCannotBeReadIsNotLogged() {
-        int before = coach.desk.camp().exchanges().size();
+        int before = coach.app.camp().exchanges().size();
         coach.press(KeyCode.SLASH).type("1 zap").press(KeyCode.ENTER);
         coach.await("told", () -> coach.shows("At character 3"));
         assertThat(coach.line()).as("nothing typed is lost").isEqualTo("1 zap");
-        assertThat(coach.desk.camp().exchanges().size()).isEqualTo(before);
+        assertThat(coach.app.camp().exchanges().size()).isEqualTo(before);
     }
 
     @Test
@@ -75,9 +74,9 @@ class StationsWindowTest extends DemoWindow {
     @Test
     void theBenchChangesTempoAndDrill() {
         go(Name.BENCH);
-        int bpm = coach.desk.drill().map(Drill::bpm).orElseThrow();
+        int bpm = coach.app.drill().map(Drill::bpm).orElseThrow();
         coach.press(KeyCode.EQUALS);
-        coach.await("two faster", () -> coach.desk.drill().map(Drill::bpm).orElse(0) == bpm + 2);
+        coach.await("two faster", () -> coach.app.drill().map(Drill::bpm).orElse(0) == bpm + 2);
         coach.press(KeyCode.DOWN);
         coach.await("the next drill", () -> coach.shell.callLine().text().equals("1b (low) 2 3 circle-lead"));
         coach.press(KeyCode.UP);

@@ -10,18 +10,18 @@ import onebeat.core.book.Note;
 import onebeat.core.camp.Camp;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
-import onebeat.desktop.desk.Station.Name;
+import onebeat.desktop.app.Station.Name;
 import org.junit.jupiter.api.Test;
 
 /// Two athletes take turns, from the rounds over the floor into the book of each.
 class TurnsWindowTest extends DemoWindow {
 
     private Camp camp() {
-        return coach.desk.camp();
+        return coach.app.camp();
     }
 
     private List<RoundPlan> tonight() {
-        return camp().roundsOf(coach.desk.tonight().orElseThrow().id());
+        return camp().roundsOf(coach.app.tonight().orElseThrow().id());
     }
 
     private String partner() {
@@ -106,7 +106,7 @@ class TurnsWindowTest extends DemoWindow {
         coach.type("left hand low after the catch").press(KeyCode.ENTER);
         coach.await("kept", () -> !camp().notes().all().isEmpty() && coach.shows("left hand low after the catch"));
         Note note = camp().notes().all().iterator().next();
-        assertThat(note.date()).isEqualTo(coach.desk.today());
+        assertThat(note.date()).isEqualTo(coach.app.today());
         coach.press(KeyCode.SLASH).type("hand low");
         coach.await("found", () -> coach.shows("left hand low after the catch") && !coach.shows("Double jab in"));
     }

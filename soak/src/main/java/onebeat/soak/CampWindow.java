@@ -21,8 +21,8 @@ import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.Look;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.shell.Shell;
 import onebeat.desktop.sound.SilentSounds;
 import onebeat.store.CampFile;
@@ -38,20 +38,20 @@ final class CampWindow implements AutoCloseable {
     private static final AtomicReference<@Nullable Throwable> UNEXPECTED = new AtomicReference<>();
 
     final AtomicLong clockMs = new AtomicLong();
-    final Desk desk;
+    final CampSession app;
     final Shell shell;
     private final Stage stage;
     private final Scene scene;
 
     private CampWindow(Path camp) {
-        desk = new Desk(
+        app = new CampSession(
                 Camps.opened(CampFile.open(camp)),
                 Clock.fixed(Camps.DAY.atTime(18, 0).toInstant(ZoneOffset.UTC), ZoneOffset.UTC));
-        shell = new Shell(desk, new SilentSounds("a soak"), clockMs::get);
+        shell = new Shell(app, new SilentSounds("a soak"), clockMs::get);
         shell.choosing(Optional::empty);
         stage = new Stage();
         scene = new Scene(shell.root(), WIDTH, HEIGHT);
-        Look.dress(scene);
+        Nodes.dress(scene);
         stage.setScene(scene);
         shell.attach(scene);
         stage.show();
@@ -136,7 +136,7 @@ final class CampWindow implements AutoCloseable {
     public void close() {
         onFx(() -> {
             shell.close();
-            desk.close();
+            app.close();
             stage.close();
             return true;
         });

@@ -9,7 +9,7 @@ import java.util.concurrent.TimeUnit;
 import javafx.animation.AnimationTimer;
 import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Camp;
-import onebeat.desktop.desk.Station.Name;
+import onebeat.desktop.app.Station.Name;
 import onebeat.store.CampFile;
 
 /// Three hours on the floor on a fast clock, judged as they go. Nothing unexpected happens, and what was judged is in
@@ -48,7 +48,7 @@ final class FloorHours implements Part {
         Camp shown;
         int before;
         try (CampWindow window = CampWindow.open(path)) {
-            before = window.desk.camp().repetitions().size();
+            before = window.app.camp().repetitions().size();
             CampWindow.timed(() -> window.shell.go(Name.FLOOR));
             window.press(KeyCode.SPACE, false, false, false);
             for (long ms = 0; ms < HOURS_MS; ms += STEP_MS) {
@@ -64,8 +64,8 @@ final class FloorHours implements Part {
                 }
             }
             CampWindow.mustBeExpected();
-            Part.must(!window.desk.isUnsaved(), "something is unsaved");
-            shown = window.desk.camp();
+            Part.must(!window.app.isUnsaved(), "something is unsaved");
+            shown = window.app.camp();
             judged = shown.repetitions().size() - before;
         }
         try (CampFile file = Camps.opened(CampFile.open(path))) {

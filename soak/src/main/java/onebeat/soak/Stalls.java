@@ -15,7 +15,7 @@ import onebeat.core.film.Exchange;
 import onebeat.core.notation.OwnLine;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Session;
-import onebeat.desktop.desk.Station;
+import onebeat.desktop.app.Station;
 import onebeat.store.CampFile;
 
 /// Camps that no coach has: own lines that stand in one another a hundred deep, a line of two hundred strikes, three

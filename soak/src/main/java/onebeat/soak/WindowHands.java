@@ -104,8 +104,8 @@ final class WindowHands implements Part {
             for (int i = 0; i < ACTIONS; i++) {
                 act(window, random, seed);
             }
-            Part.must(!window.desk.isUnsaved(), "something is unsaved");
-            shown = window.desk.camp();
+            Part.must(!window.app.isUnsaved(), "something is unsaved");
+            shown = window.app.camp();
         }
         try (CampFile file = Camps.opened(CampFile.open(path))) {
             Part.must(file.setAside().isEmpty(), "set aside: " + file.setAside());

@@ -13,7 +13,7 @@ import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 import onebeat.core.review.Review;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.text.Texts;
 
 /// What there is to say about the strike at the mark: why it is there, in words and numbers.
 ///

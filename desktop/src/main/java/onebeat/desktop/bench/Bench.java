@@ -39,36 +39,36 @@ import onebeat.core.play.Who;
 import onebeat.core.review.Context;
 import onebeat.core.review.Review;
 import onebeat.core.rounds.RoundPlan;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.LineWatch;
-import onebeat.desktop.desk.LineWatch.Seen;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Station;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.app.Station;
+import onebeat.desktop.callline.LineWatch;
+import onebeat.desktop.callline.LineWatch.Seen;
 import onebeat.desktop.figures.FeetView;
 import onebeat.desktop.figures.FigureView;
+import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.print.Print;
 import onebeat.desktop.rope.RopeView;
+import onebeat.desktop.text.Texts;
 
 /// The bench: what is typed is drawn as a rope, with the corner's findings beside it.
 public final class Bench implements Station {
 
     private static final Duration FRAME = Duration.millis(20);
 
-    private final Desk desk;
+    private final CampSession app;
     private final Consumer<Station.Name> go;
     private final Consumer<String> type;
     private final Supplier<String> typed;
     private final GridPane view = new GridPane(12, 12);
-    private final Text title = Look.text("", "title");
-    private final Text under = Look.text("", "soft");
+    private final Text title = Nodes.text("", "title");
+    private final Text under = Nodes.text("", "soft");
     private final RopeView rope = new RopeView();
-    private final Beside beside;
+    private final SidePanel sidePanel;
     private final TempoCord tempo = new TempoCord();
     private final FigureView figures = new FigureView();
     private final FeetView feet = new FeetView();
     private final VBox lines = new VBox(2);
-    private final ScrollPane linesScroll = Look.scroll(lines);
+    private final ScrollPane linesScroll = Nodes.scroll(lines);
     private Optional<Review> review = Optional.empty();
     private int way;
     private int bpm = 60;
@@ -84,9 +84,9 @@ public final class Bench implements Station {
     /// @param go leads to another station
     /// @param type puts a line into the call line
     /// @param typed the line as it stands there now, which may be newer than the one last reviewed
-    public Bench(Desk desk, Consumer<Station.Name> go, Consumer<String> type, Supplier<String> typed) {
-        this.desk = desk;
-        this.beside = new Beside(desk::warn);
+    public Bench(CampSession app, Consumer<Station.Name> go, Consumer<String> type, Supplier<String> typed) {
+        this.app = app;
+        this.sidePanel = new SidePanel(app::warn);
         this.go = go;
         this.type = type;
         this.typed = typed;
@@ -96,7 +96,7 @@ public final class Bench implements Station {
         rope.scrubProperty().addListener((_, _, _) -> {
             showFigures();
             showMark();
-            beside.at(rope.scrubProperty().get());
+            sidePanel.at(rope.scrubProperty().get());
         });
     }
 
@@ -104,29 +104,29 @@ public final class Bench implements Station {
         VBox ropePaper = new VBox(4, title, under, rope);
         ropePaper.getStyleClass().add("paper");
         VBox.setVgrow(rope, Priority.ALWAYS);
-        VBox linesPaper = new VBox(8, Look.text(Texts.of("bench.lines"), "heading"), linesScroll);
+        VBox linesPaper = new VBox(8, Nodes.text(Texts.of("bench.lines"), "heading"), linesScroll);
         linesPaper.getStyleClass().add("paper");
         VBox.setVgrow(linesScroll, Priority.ALWAYS);
-        VBox feetPaper = new VBox(4, Look.text(Texts.of("bench.feet"), "heading"), feet);
+        VBox feetPaper = new VBox(4, Nodes.text(Texts.of("bench.feet"), "heading"), feet);
         feetPaper.getStyleClass().add("paper");
         VBox.setVgrow(feet, Priority.ALWAYS);
-        VBox figurePaper = new VBox(4, Look.text(Texts.of("bench.figures"), "heading"), figures);
+        VBox figurePaper = new VBox(4, Nodes.text(Texts.of("bench.figures"), "heading"), figures);
         figurePaper.getStyleClass().add("paper");
         VBox.setVgrow(figures, Priority.ALWAYS);
-        VBox tempoPaper = new VBox(0, Look.text(Texts.of("bench.tempo"), "heading"), tempo);
+        VBox tempoPaper = new VBox(0, Nodes.text(Texts.of("bench.tempo"), "heading"), tempo);
         tempoPaper.getStyleClass().add("paper");
         view.add(ropePaper, 0, 0, 4, 1);
         view.add(linesPaper, 0, 1);
         view.add(feetPaper, 1, 1);
         view.add(figurePaper, 2, 1);
         view.add(tempoPaper, 3, 1);
-        view.add(beside, 4, 0, 1, 2);
+        view.add(sidePanel, 4, 0, 1, 2);
         view.getColumnConstraints().setAll(column(20), column(22), column(15), column(17), column(26));
         RowConstraints top = new RowConstraints();
         top.setVgrow(Priority.ALWAYS);
         RowConstraints low = new RowConstraints(214, 214, 214);
         view.getRowConstraints().setAll(top, low);
-        for (Region paper : List.of(ropePaper, linesPaper, feetPaper, figurePaper, tempoPaper, beside)) {
+        for (Region paper : List.of(ropePaper, linesPaper, feetPaper, figurePaper, tempoPaper, sidePanel)) {
             paper.setMinSize(0, 0);
         }
     }
@@ -159,8 +159,8 @@ public final class Bench implements Station {
     }
 
     private void showTitle() {
-        title.setText(desk.drill().map(Drill::name).orElse(Texts.of("bench.untitled")));
-        String across = desk.camp().setting().partner().name();
+        title.setText(app.drill().map(Drill::name).orElse(Texts.of("bench.untitled")));
+        String across = app.camp().setting().partner().name();
         String pairing = setting().pairing() == Pairing.SAME ? "bench.same" : "bench.open";
         String ways = review.filter(r -> r.played().ways().size() > 1)
                 .map(r -> Texts.of(
@@ -175,17 +175,17 @@ public final class Bench implements Station {
 
     private void showLines() {
         List<Node> rows = new ArrayList<>();
-        for (Drill drill : desk.camp().drills().all()) {
-            boolean chosen = desk.drillProperty().get().equals(Optional.of(drill.id()));
-            Text line = Look.text(Texts.shortened(drill.line(), 25), "mono-tight");
-            VBox row = new VBox(1, Look.text(drill.name(), "small", "strong"), line);
+        for (Drill drill : app.camp().drills().all()) {
+            boolean chosen = app.drillProperty().get().equals(Optional.of(drill.id()));
+            Text line = Nodes.text(Texts.shortened(drill.line(), 25), "mono-tight");
+            VBox row = new VBox(1, Nodes.text(drill.name(), "small", "strong"), line);
             row.getStyleClass().setAll("row");
-            row.pseudoClassStateChanged(Look.CHOSEN, chosen);
+            row.pseudoClassStateChanged(Nodes.CHOSEN, chosen);
             row.setOnMouseClicked(_ -> choose(drill));
             rows.add(row);
         }
         if (rows.isEmpty()) {
-            rows.add(Look.flow(Look.text(Texts.of("bench.lines.empty"), "soft")));
+            rows.add(Nodes.flow(Nodes.text(Texts.of("bench.lines.empty"), "soft")));
         }
         lines.getChildren().setAll(rows);
         int at = drillIndex();
@@ -193,20 +193,20 @@ public final class Bench implements Station {
     }
 
     private int drillIndex() {
-        List<String> ids = desk.camp().drills().all().stream().map(Drill::id).toList();
-        return desk.drillProperty().get().map(ids::indexOf).orElse(-1);
+        List<String> ids = app.camp().drills().all().stream().map(Drill::id).toList();
+        return app.drillProperty().get().map(ids::indexOf).orElse(-1);
     }
 
     /// Puts a drill on the bench.
     private void choose(Drill drill) {
-        desk.drillProperty().set(Optional.of(drill.id()));
+        app.drillProperty().set(Optional.of(drill.id()));
         bpm = drill.bpm();
         type.accept(drill.line());
         open();
     }
 
     private void chooseNext(int step) {
-        List<Drill> drills = List.copyOf(desk.camp().drills().all());
+        List<Drill> drills = List.copyOf(app.camp().drills().all());
         if (!drills.isEmpty()) {
             choose(drills.get(Math.floorMod(drillIndex() + step, drills.size())));
         }
@@ -218,7 +218,7 @@ public final class Bench implements Station {
         if (seen.review().isPresent() || seen.text().isBlank()) {
             review = seen.review();
             way = 0;
-            desk.drill().ifPresent(drill -> bpm = drill.bpm());
+            app.drill().ifPresent(drill -> bpm = drill.bpm());
         }
         showRope();
         below.play();
@@ -232,28 +232,27 @@ public final class Bench implements Station {
     }
 
     private void showCorner() {
-        pending.ifPresent(beside::show);
+        pending.ifPresent(sidePanel::show);
         pending = Optional.empty();
         showMark();
-        beside.show(line());
+        sidePanel.show(line());
     }
 
-    private Beside.Line line() {
-        return new Beside.Line(
+    private SidePanel.Line line() {
+        return new SidePanel.Line(
                 review,
                 review.map(this::shownWay).orElse(0),
                 typed.get(),
-                context(desk.camp()),
-                desk.camp().partner(),
+                context(app.camp()),
+                app.camp().partner(),
                 odds(),
-                () -> Mastery.of(desk.camp()),
-                () -> FollowUps.of(
-                        desk.camp().studied(), Who.PARTNER, desk.camp().vocabulary()));
+                () -> Mastery.of(app.camp()),
+                () -> FollowUps.of(app.camp().studied(), Who.PARTNER, app.camp().vocabulary()));
     }
 
     private void showMark() {
-        beside.show(review.flatMap(
-                r -> AtMark.at(r, shownWay(r), rope.scrubProperty().get(), desk.learned())));
+        sidePanel.show(review.flatMap(
+                r -> AtMark.at(r, shownWay(r), rope.scrubProperty().get(), app.learned())));
     }
 
     private int shownWay(Review of) {
@@ -269,11 +268,11 @@ public final class Bench implements Station {
 
     @Override
     public Context context(Camp camp) {
-        return camp.context().with(setting()).with(desk.model()).at(bpm);
+        return camp.context().with(setting()).with(app.model()).at(bpm);
     }
 
     private Setting setting() {
-        Setting now = desk.camp().setting();
+        Setting now = app.camp().setting();
         return mirrored ? new Setting(turned(now.athlete()), turned(now.partner())) : now;
     }
 
@@ -285,7 +284,7 @@ public final class Bench implements Station {
     public void close() {
         below.stop();
         besideLater.stop();
-        beside.close();
+        sidePanel.close();
     }
 
     private void showBelow() {
@@ -308,8 +307,8 @@ public final class Bench implements Station {
         rope.show(review.map(r -> new RopeView.Picture(
                         r,
                         shownWay(r),
-                        desk.camp().card().athlete().name(),
-                        desk.camp().setting().partner().name(),
+                        app.camp().card().athlete().name(),
+                        app.camp().setting().partner().name(),
                         true))
                 .orElse(null));
     }
@@ -330,17 +329,17 @@ public final class Bench implements Station {
     }
 
     private String define(String definition) {
-        return switch (Notation.readOwn(definition, desk.camp().vocabulary())) {
+        return switch (Notation.readOwn(definition, app.camp().vocabulary())) {
             case OwnReading.Defined defined -> {
                 OwnLine own = defined.line();
-                Optional<OwnLine> before = desk.camp().ownLines().get(own.name());
-                if (desk.save(new Edit.Change<>(Place.OWN_LINES, before, Optional.of(own)))) {
-                    desk.say(Texts.of("bench.own", own.name()));
+                Optional<OwnLine> before = app.camp().ownLines().get(own.name());
+                if (app.save(new Edit.Change<>(Place.OWN_LINES, before, Optional.of(own)))) {
+                    app.say(Texts.of("bench.own", own.name()));
                 }
                 yield "\"" + own.name() + "\"";
             }
             case OwnReading.NotDefined not -> {
-                desk.warn(not.why().sentence());
+                app.warn(not.why().sentence());
                 yield definition;
             }
         };
@@ -349,26 +348,26 @@ public final class Bench implements Station {
     /// Keeps the typed line: as the drill on the bench, or as a new one.
     private Optional<Drill> keep(Seen seen) {
         if (seen.review().isEmpty()) {
-            desk.warn(seen.misread().map(m -> m.sentence()).orElse(Texts.of("bench.nothing")));
+            app.warn(seen.misread().map(m -> m.sentence()).orElse(Texts.of("bench.nothing")));
             return Optional.empty();
         }
         String line = seen.review().get().canonical();
-        Optional<Drill> before = desk.drill();
+        Optional<Drill> before = app.drill();
         Drill after = before.map(d -> d.withLine(line))
                 .orElseGet(() -> new Drill(
-                        desk.camp().drills().nextId("d"),
-                        Texts.of("bench.new.name", desk.camp().drills().size() + 1),
+                        app.camp().drills().nextId("d"),
+                        Texts.of("bench.new.name", app.camp().drills().size() + 1),
                         line,
                         bpm,
-                        desk.today(),
+                        app.today(),
                         ""));
         if (before.isEmpty() || !before.get().equals(after)) {
-            if (!desk.save(new Edit.Change<>(Place.DRILLS, before, Optional.of(after)))) {
+            if (!app.save(new Edit.Change<>(Place.DRILLS, before, Optional.of(after)))) {
                 return Optional.empty();
             }
-            desk.say(Texts.of("bench.kept", after.name()));
+            app.say(Texts.of("bench.kept", after.name()));
         }
-        desk.drillProperty().set(Optional.of(after.id()));
+        app.drillProperty().set(Optional.of(after.id()));
         open();
         return Optional.of(after);
     }
@@ -412,37 +411,37 @@ public final class Bench implements Station {
 
     private boolean takeMend(KeyCode code) {
         showRest();
-        Optional<String> mended = beside.line(Integer.parseInt(code.getName().substring(1)));
+        Optional<String> mended = sidePanel.line(Integer.parseInt(code.getName().substring(1)));
         mended.ifPresent(line -> {
             type.accept(line);
-            desk.say(Texts.of(beside.isCorner() ? "bench.mended" : "bench.taken"));
+            app.say(Texts.of(sidePanel.isCorner() ? "bench.mended" : "bench.taken"));
         });
         return mended.isPresent();
     }
 
     private boolean turn(KeyCode page) {
         switch (page) {
-            case V -> beside.turnToVariants(line());
-            case H -> beside.turnToHolder(line());
-            case A -> beside.turnToAnswers(line());
-            case W -> beside.turnToWeapon(line());
-            case L -> beside.turnToLadder(line());
-            default -> beside.turnToCompare(line());
+            case V -> sidePanel.turnToVariants(line());
+            case H -> sidePanel.turnToHolder(line());
+            case A -> sidePanel.turnToAnswers(line());
+            case W -> sidePanel.turnToWeapon(line());
+            case L -> sidePanel.turnToLadder(line());
+            default -> sidePanel.turnToCompare(line());
         }
         return true;
     }
 
     /// The odds of the drill on the bench.
     private Odds odds() {
-        return desk.drill().map(Drill::odds).orElse(Odds.even());
+        return app.drill().map(Drill::odds).orElse(Odds.even());
     }
 
     /// The cue with this number, counted through all reads of the line, comes more often; 0 makes all even
     /// again.
     private boolean weigh(int number) {
-        Optional<Drill> drill = desk.drill();
+        Optional<Drill> drill = app.drill();
         if (drill.isEmpty() || review.isEmpty()) {
-            desk.warn(Texts.of("bench.odds.keep"));
+            app.warn(Texts.of("bench.odds.keep"));
             return true;
         }
         Odds changed = Odds.even();
@@ -462,15 +461,15 @@ public final class Bench implements Station {
 
     /// The cues come as often as the opponent gave them on film.
     private boolean oddsByFilm() {
-        Optional<Drill> drill = desk.drill();
+        Optional<Drill> drill = app.drill();
         if (drill.isEmpty() || review.isEmpty()) {
-            desk.warn(Texts.of("bench.odds.keep"));
+            app.warn(Texts.of("bench.odds.keep"));
             return true;
         }
         Odds film = FilmOdds.of(
-                review.get().read().line(), desk.camp().studied(), desk.camp().vocabulary());
+                review.get().read().line(), app.camp().studied(), app.camp().vocabulary());
         if (film.equals(Odds.even())) {
-            desk.warn(Texts.of("bench.odds.nofilm"));
+            app.warn(Texts.of("bench.odds.nofilm"));
             return true;
         }
         return keepOdds(drill.get(), film);
@@ -478,10 +477,10 @@ public final class Bench implements Station {
 
     private boolean keepOdds(Drill before, Odds changed) {
         Drill after = before.with(changed);
-        if (after.equals(before) || desk.save(Edit.change(Place.DRILLS, before, after))) {
+        if (after.equals(before) || app.save(Edit.change(Place.DRILLS, before, after))) {
             review.ifPresent(
-                    r -> desk.say(String.join("  ", Script.choices(r.read().line(), changed))));
-            beside.show(line());
+                    r -> app.say(String.join("  ", Script.choices(r.read().line(), changed))));
+            sidePanel.show(line());
         }
         return true;
     }
@@ -490,14 +489,14 @@ public final class Bench implements Station {
     private boolean print() {
         review.ifPresentOrElse(
                 r -> Print.cards(
-                        desk, r, shownWay(r), desk.drill().map(Drill::name).orElse(Texts.of("bench.untitled")), odds()),
-                () -> desk.warn(Texts.of("bench.nothing")));
+                        app, r, shownWay(r), app.drill().map(Drill::name).orElse(Texts.of("bench.untitled")), odds()),
+                () -> app.warn(Texts.of("bench.nothing")));
         return true;
     }
 
     /// Openings by film or by the shipped reactions.
     private boolean switchFilm() {
-        desk.switchFilm();
+        app.switchFilm();
         type.accept(typed.get());
         return true;
     }
@@ -522,10 +521,9 @@ public final class Bench implements Station {
 
     private boolean changeTempo(int step) {
         int changed = Math.clamp(bpm + step, RoundPlan.LEAST_BPM, RoundPlan.MOST_BPM);
-        Optional<Drill> before = desk.drill();
+        Optional<Drill> before = app.drill();
         if (before.isEmpty()
-                || desk.save(
-                        Edit.change(Place.DRILLS, before.get(), before.get().withBpm(changed)))) {
+                || app.save(Edit.change(Place.DRILLS, before.get(), before.get().withBpm(changed)))) {
             bpm = changed;
         }
         type.accept(typed.get());
@@ -533,16 +531,16 @@ public final class Bench implements Station {
     }
 
     private boolean startNew() {
-        desk.drillProperty().set(Optional.empty());
+        app.drillProperty().set(Optional.empty());
         type.accept("");
-        desk.say(Texts.of("bench.new"));
+        app.say(Texts.of("bench.new"));
         open();
         return true;
     }
 
     private boolean toRounds() {
-        Seen seen = LineWatch.see(typed.get(), context(desk.camp()));
-        keep(seen).filter(desk::addToTonight).ifPresent(_ -> go.accept(Name.ROUNDS));
+        Seen seen = LineWatch.see(typed.get(), context(app.camp()));
+        keep(seen).filter(app::addToTonight).ifPresent(_ -> go.accept(Name.ROUNDS));
         return true;
     }
 }

@@ -15,8 +15,8 @@ import javafx.scene.text.Text;
 import onebeat.core.review.Comparison;
 import onebeat.core.review.Comparison.Measure;
 import onebeat.core.review.Comparison.Measured;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 
 /// Two lines side by side: what was set aside to compare, what is typed now, and the sentence that tells them apart.
 final class CompareView extends VBox implements Page {
@@ -44,15 +44,15 @@ final class CompareView extends VBox implements Page {
     void show(String first, String second, Optional<Comparison> comparison) {
         aside = first;
         List<Node> nodes = new ArrayList<>();
-        nodes.add(Look.text(Texts.of("compare.title"), "title"));
+        nodes.add(Nodes.text(Texts.of("compare.title"), "title"));
         nodes.add(named(Texts.of("compare.one"), first, "F" + FIRST_KEY));
         nodes.add(named(Texts.of("compare.two"), second, ""));
         comparison.ifPresentOrElse(
                 c -> {
-                    nodes.add(Look.flow(Look.text(c.sentence(), "strong")));
+                    nodes.add(Nodes.flow(Nodes.text(c.sentence(), "strong")));
                     c.measures().stream().filter(CompareView::isThere).forEach(m -> nodes.add(row(m)));
                 },
-                () -> nodes.add(Look.flow(Look.text(Texts.of("compare.wait"), "soft"))));
+                () -> nodes.add(Nodes.flow(Nodes.text(Texts.of("compare.wait"), "soft"))));
         getChildren().setAll(nodes);
     }
 
@@ -63,12 +63,12 @@ final class CompareView extends VBox implements Page {
     private static Node named(String name, String line, String key) {
         Text words = new Text(line);
         words.getStyleClass().setAll("mend");
-        HBox head = new HBox(8, Look.text(name, "soft"));
+        HBox head = new HBox(8, Nodes.text(name, "soft"));
         head.setAlignment(Pos.CENTER_LEFT);
         if (!key.isEmpty()) {
-            head.getChildren().add(Look.key(key));
+            head.getChildren().add(Nodes.key(key));
         }
-        return new VBox(2, head, Look.flow(words));
+        return new VBox(2, head, Nodes.flow(words));
     }
 
     private static Node row(Measured measured) {
@@ -76,7 +76,7 @@ final class CompareView extends VBox implements Page {
         String better = Texts.of(measured.measure().moreIsBetter() ? "compare.more" : "compare.less");
         return new VBox(
                 2,
-                Look.text(name + " · " + better, "soft"),
+                Nodes.text(name + " · " + better, "soft"),
                 bar(measured, measured.first(), "bar-one"),
                 bar(measured, measured.second(), "bar-two"));
     }
@@ -98,7 +98,7 @@ final class CompareView extends VBox implements Page {
         HBox row = new HBox(
                 10,
                 holder,
-                Look.text(value.isPresent() ? said(measured.measure(), value.getAsDouble()) : "–", "small"));
+                Nodes.text(value.isPresent() ? said(measured.measure(), value.getAsDouble()) : "–", "small"));
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }

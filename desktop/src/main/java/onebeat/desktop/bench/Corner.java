@@ -11,9 +11,9 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import onebeat.core.review.Finding;
 import onebeat.desktop.bench.CornerRow.Mark;
-import onebeat.desktop.desk.LineWatch.Seen;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.callline.LineWatch.Seen;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 
 /// What the corner says: the findings, each with its shape and word, and the key that takes its mend.
 final class Corner extends VBox implements Page {
@@ -26,9 +26,9 @@ final class Corner extends VBox implements Page {
     Corner() {
         setSpacing(14);
         getStyleClass().add("paper");
-        var scroll = Look.scroll(rows);
+        var scroll = Nodes.scroll(rows);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().setAll(Look.text(Texts.of("corner.title"), "title"), scroll);
+        getChildren().setAll(Nodes.text(Texts.of("corner.title"), "title"), scroll);
     }
 
     @Override
@@ -48,7 +48,7 @@ final class Corner extends VBox implements Page {
         List<Node> nodes = new ArrayList<>();
         List<String> found = new ArrayList<>();
         if (seen.text().isBlank()) {
-            nodes.add(Look.flow(Look.text(Texts.of("corner.empty"), "soft")));
+            nodes.add(Nodes.flow(Nodes.text(Texts.of("corner.empty"), "soft")));
         } else if (seen.misread().isPresent()) {
             String why = seen.misread().get().sentence();
             row(nodes, Mark.STOP, Texts.of("corner.misread"), why, "", "");

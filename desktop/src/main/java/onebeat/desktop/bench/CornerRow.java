@@ -17,8 +17,8 @@ import javafx.scene.shape.Shape;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 import onebeat.core.review.Severity;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 
 /// One thing that the corner says: its shape, its head, the reason, and the mend with its key. A row is filled anew
 /// rather than made anew, since it changes with every key that is typed.
@@ -55,9 +55,9 @@ final class CornerRow extends HBox {
     }
 
     private final Map<Mark, Shape> marks = new EnumMap<>(Mark.class);
-    private final Text head = Look.text("", "strong");
-    private final Text why = Look.text("", "small");
-    private final Label key = Look.key("");
+    private final Text head = Nodes.text("", "strong");
+    private final Text why = Nodes.text("", "small");
+    private final Label key = Nodes.key("");
     private final Text mended = new Text();
     private final HBox mend;
 
@@ -72,11 +72,11 @@ final class CornerRow extends HBox {
         holder.setMinWidth(20);
         holder.setPadding(new Insets(3, 0, 0, 0));
         mended.getStyleClass().setAll("mend");
-        TextFlow line = Look.flow(mended);
+        TextFlow line = Nodes.flow(mended);
         HBox.setHgrow(line, Priority.ALWAYS);
         mend = new HBox(8, key, line);
         mend.setAlignment(Pos.TOP_LEFT);
-        VBox words = new VBox(3, Look.flow(head), Look.flow(why), mend);
+        VBox words = new VBox(3, Nodes.flow(head), Nodes.flow(why), mend);
         HBox.setHgrow(words, Priority.ALWAYS);
         getChildren().setAll(holder, words);
     }

@@ -18,9 +18,9 @@ import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Who;
 import onebeat.core.review.Context;
 import onebeat.core.review.Review;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Newest;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.BackgroundQuestion;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 
 /// What the finder proposes: the best answers to what the line feeds, or whole lines for the strike that it
 /// ends with. It works beside the interface, shows what it has as it gets better, and stops when the page
@@ -31,7 +31,7 @@ final class FinderPage extends ListPage implements AutoCloseable {
     private static final int DEEPEST = 5;
 
     private final boolean forWeapon;
-    private final Newest worker = new Newest("finder", this::failed);
+    private final BackgroundQuestion worker = new BackgroundQuestion("finder", this::failed);
     private List<Answer> shown = List.of();
     private String askedFor = "";
 
@@ -63,7 +63,7 @@ final class FinderPage extends ListPage implements AutoCloseable {
         shown = List.of();
         if (wanted.isEmpty()) {
             worker.stop();
-            rows(List.of(Look.flow(Look.text(Texts.of(forWeapon ? "weapon.none" : "answers.none"), "soft"))));
+            rows(List.of(Nodes.flow(Nodes.text(Texts.of(forWeapon ? "weapon.none" : "answers.none"), "soft"))));
             return;
         }
         look(wanted.get(), review.context(), repertoire);
@@ -77,12 +77,12 @@ final class FinderPage extends ListPage implements AutoCloseable {
 
     private void failed(String sentence) {
         askedFor = "";
-        rows(List.of(Look.flow(Look.text(sentence, "soft"))));
+        rows(List.of(Nodes.flow(Nodes.text(sentence, "soft"))));
     }
 
     private void look(String wanted, Context context, Repertoire repertoire) {
         int top = LAST_KEY - FIRST_KEY + 1;
-        rows(List.of(Look.flow(Look.text(Texts.of("answers.looking", wanted), "soft"))));
+        rows(List.of(Nodes.flow(Nodes.text(Texts.of("answers.looking", wanted), "soft"))));
         if (forWeapon) {
             worker.ask(
                     _ -> Setups.of(new Setups.Query(wanted, context, repertoire, top)),
@@ -112,12 +112,12 @@ final class FinderPage extends ListPage implements AutoCloseable {
     private void fill(List<Answer> answers, String under) {
         shown = answers;
         List<Node> nodes = new ArrayList<>();
-        nodes.add(Look.flow(Look.text(under, "strong")));
+        nodes.add(Nodes.flow(Nodes.text(under, "strong")));
         for (int i = 0; i < answers.size(); i++) {
             nodes.add(row(answers.get(i), FIRST_KEY + i));
         }
         if (answers.isEmpty()) {
-            nodes.add(Look.flow(Look.text(Texts.of("answers.nothing"), "soft")));
+            nodes.add(Nodes.flow(Nodes.text(Texts.of("answers.nothing"), "soft")));
         }
         rows(nodes);
     }
@@ -128,8 +128,8 @@ final class FinderPage extends ListPage implements AutoCloseable {
                 Texts.share(answer.value().opening()),
                 Texts.share(answer.value().effect()),
                 Texts.share(answer.value().exposure()));
-        VBox row = new VBox(2, keyed(key, answer.line()), Look.flow(Look.text(numbers, "soft")));
-        answer.reasons().forEach(reason -> row.getChildren().add(Look.flow(Look.text(reason, "small"))));
+        VBox row = new VBox(2, keyed(key, answer.line()), Nodes.flow(Nodes.text(numbers, "soft")));
+        answer.reasons().forEach(reason -> row.getChildren().add(Nodes.flow(Nodes.text(reason, "small"))));
         return row;
     }
 

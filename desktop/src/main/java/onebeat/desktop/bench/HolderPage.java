@@ -15,9 +15,9 @@ import onebeat.core.holding.Partner;
 import onebeat.core.holding.Script;
 import onebeat.core.holding.Script.Cue;
 import onebeat.core.review.Review;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
 import onebeat.desktop.figures.HolderView;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 
 /// The other man's half of the line: what he sees, beat by beat what he throws, does or holds, and what it
 /// costs him.
@@ -33,12 +33,12 @@ final class HolderPage extends VBox implements Page {
         getStyleClass().add("paper");
         view.setMinHeight(VIEW_HIGH);
         view.setPrefHeight(VIEW_HIGH);
-        Region scroll = Look.scroll(rows);
+        Region scroll = Nodes.scroll(rows);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren()
                 .setAll(
-                        Look.text(Texts.of("holder.title"), "title"),
-                        Look.flow(Look.text(Texts.of("holder.under"), "soft")),
+                        Nodes.text(Texts.of("holder.title"), "title"),
+                        Nodes.flow(Nodes.text(Texts.of("holder.under"), "soft")),
                         view,
                         scroll);
     }
@@ -78,7 +78,7 @@ final class HolderPage extends VBox implements Page {
     }
 
     private static Node row(Cue cue) {
-        VBox beat = new VBox(Look.text(cue.beat().words(), "strong"));
+        VBox beat = new VBox(Nodes.text(cue.beat().words(), "strong"));
         beat.setMinWidth(22);
         String style = switch (cue.does()) {
             case THROW, SHOW, MEET -> "of-partner";
@@ -98,7 +98,7 @@ final class HolderPage extends VBox implements Page {
     }
 
     private static Region flow(String words, String... styles) {
-        return Look.flow(Look.text(words, styles));
+        return Nodes.flow(Nodes.text(words, styles));
     }
 
     private static String account(Contact contact) {

@@ -12,8 +12,8 @@ import onebeat.core.ladder.Ladder;
 import onebeat.core.ladder.Stage;
 import onebeat.core.notation.Line;
 import onebeat.core.timing.Rung;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 
 /// How the line is grown, step by step, and the forms it is drilled in.
 final class LadderPage extends ListPage {
@@ -40,7 +40,7 @@ final class LadderPage extends ListPage {
             }
         }
         if (nodes.isEmpty()) {
-            nodes.add(Look.flow(Look.text(Texts.of("ladder.none"), "soft")));
+            nodes.add(Nodes.flow(Nodes.text(Texts.of("ladder.none"), "soft")));
         }
         forms(line, pairing, lines, nodes);
         shown = List.copyOf(lines);
@@ -50,10 +50,10 @@ final class LadderPage extends ListPage {
     /// A step with its tempos; lines that stand above already are not told again.
     private static Node step(Rung rung, List<Stage> stages, List<String> lines) {
         String tempos = stages.stream().map(s -> "" + s.bpm()).distinct().collect(Collectors.joining(", "));
-        VBox box = new VBox(2, Look.flow(Look.text(Texts.of("ladder.step." + rung, tempos), "small", "strong")));
+        VBox box = new VBox(2, Nodes.flow(Nodes.text(Texts.of("ladder.step." + rung, tempos), "small", "strong")));
         if (rung == Rung.PARTS) {
             String parts = stages.stream().map(Stage::line).collect(Collectors.joining("   "));
-            box.getChildren().add(Look.flow(Look.text(parts, "mono-tight")));
+            box.getChildren().add(Nodes.flow(Nodes.text(parts, "mono-tight")));
             return box;
         }
         for (Stage stage : stages) {
@@ -65,7 +65,7 @@ final class LadderPage extends ListPage {
     }
 
     private static void forms(Line line, Pairing pairing, List<String> lines, List<Node> nodes) {
-        VBox box = new VBox(2, Look.flow(Look.text(Texts.of("ladder.forms"), "small", "strong")));
+        VBox box = new VBox(2, Nodes.flow(Nodes.text(Texts.of("ladder.forms"), "small", "strong")));
         Forms.pyramid(line, pairing).ifPresent(p -> box.getChildren().add(keyed(p, lines)));
         box.getChildren().add(keyed(Forms.mirror(line), lines));
         Forms.levels(line).forEach(l -> box.getChildren().add(keyed(l, lines)));

@@ -1,7 +1,7 @@
 package onebeat.desktop.bench;
 
 import javafx.scene.layout.Region;
-import onebeat.desktop.desk.ListPaper;
+import onebeat.desktop.nodes.ListPaper;
 
 /// A page of the bench that is a list.
 abstract class ListPage extends ListPaper implements Page {

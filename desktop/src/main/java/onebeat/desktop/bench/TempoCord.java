@@ -8,8 +8,8 @@ import onebeat.core.play.PlayedWay;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.timing.Link;
 import onebeat.core.timing.Timing;
-import onebeat.desktop.desk.Marks;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.ShapePool;
+import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
 
 /// The tempo on a cord from slow to fast: what is set, and the ceiling with the link that sets it.
@@ -18,7 +18,7 @@ final class TempoCord extends Pane {
     private static final double MOST_SHOWN = 240;
     private static final double Y = 70;
 
-    private final Marks marks = new Marks(this);
+    private final ShapePool marks = new ShapePool(this);
     private int bpm = 60;
     private @Nullable PlayedWay way;
 

@@ -11,8 +11,8 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 import onebeat.core.review.Variants.Variant;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 
 /// The same line with one thing changed, the best first, each taken with one key.
 final class VariantsDrawer extends ListPage {
@@ -36,7 +36,7 @@ final class VariantsDrawer extends ListPage {
             nodes.add(row(shown.get(i), "F" + (FIRST_KEY + i)));
         }
         if (nodes.isEmpty()) {
-            nodes.add(Look.flow(Look.text(Texts.of("variants.none"), "soft")));
+            nodes.add(Nodes.flow(Nodes.text(Texts.of("variants.none"), "soft")));
         }
         rows(nodes);
     }
@@ -44,13 +44,13 @@ final class VariantsDrawer extends ListPage {
     private static Node row(Variant variant, String key) {
         Text line = new Text(variant.line());
         line.getStyleClass().setAll("mend");
-        TextFlow flow = Look.flow(line);
+        TextFlow flow = Nodes.flow(line);
         HBox.setHgrow(flow, Priority.ALWAYS);
         String change = Texts.of("variants." + variant.change().name().toLowerCase(Locale.ROOT));
         String gain = Texts.of(
                 variant.gain() >= 0 ? "variants.better" : "variants.worse",
                 Texts.share(Math.abs(variant.gain())),
                 Texts.share(variant.review().exposure()));
-        return new VBox(2, new HBox(8, Look.key(key), flow), Look.flow(Look.text(change + " · " + gain, "soft")));
+        return new VBox(2, new HBox(8, Nodes.key(key), flow), Nodes.flow(Nodes.text(change + " · " + gain, "soft")));
     }
 }

@@ -31,14 +31,14 @@ import onebeat.core.camp.Turns;
 import onebeat.core.holding.Partner;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.timing.Rung;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.app.FilesOut;
+import onebeat.desktop.app.Navigator;
+import onebeat.desktop.app.Station;
 import onebeat.desktop.book.BookRow.Entry;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.Frame;
-import onebeat.desktop.desk.LineWatch.Seen;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Out;
-import onebeat.desktop.desk.Station;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.callline.LineWatch.Seen;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 import onebeat.formats.book.BookOut;
 import onebeat.formats.out.OutFiles;
 import org.jspecify.annotations.Nullable;
@@ -49,27 +49,27 @@ public final class Book implements Station {
     /// So many lines are proposed for the next session.
     private static final int NEXT = 4;
 
-    private final Desk desk;
-    private final Frame frame;
+    private final CampSession app;
+    private final Navigator navigator;
     private final VBox view = new VBox(10);
-    private final Text title = Look.text("", "title");
-    private final Text under = Look.text("", "soft");
+    private final Text title = Nodes.text("", "title");
+    private final Text under = Nodes.text("", "soft");
     private final VBox rows = new VBox(6);
-    private final ScrollPane scroll = Look.scroll(rows);
+    private final ScrollPane scroll = Nodes.scroll(rows);
     private final VBox next = new VBox(3);
     private @Nullable Camp proposedFor;
     private String search = "";
     private String whose = "";
     private int chosen;
 
-    public Book(Desk desk, Frame frame) {
-        this.desk = desk;
-        this.frame = frame;
+    public Book(CampSession app, Navigator navigator) {
+        this.app = app;
+        this.navigator = navigator;
         view.getStyleClass().add("paper");
         VBox.setVgrow(scroll, Priority.ALWAYS);
         next.getStyleClass().add("next-session");
         view.getChildren()
-                .setAll(title, under, next, scroll, Look.flow(Look.text(Texts.of("caution.book"), "caution")));
+                .setAll(title, under, next, scroll, Nodes.flow(Nodes.text(Texts.of("caution.book"), "caution")));
     }
 
     @Override
@@ -89,7 +89,7 @@ public final class Book implements Station {
 
     /// The camp as the one sees it whose book this is.
     private Camp camp() {
-        return Turns.workedBy(desk.camp(), whose).orElse(desk.camp());
+        return Turns.workedBy(app.camp(), whose).orElse(app.camp());
     }
 
     /// What ran last stands on top; where something is looked for, only what has it in its name or line.
@@ -124,7 +124,7 @@ public final class Book implements Station {
 
     @Override
     public void open() {
-        if (Turns.workedBy(desk.camp(), whose).isEmpty()) {
+        if (Turns.workedBy(app.camp(), whose).isEmpty()) {
             // He whose book this was is no partner any more.
             whose = "";
         }
@@ -146,11 +146,11 @@ public final class Book implements Station {
                 .flatMap(e -> e.ledger().days().stream())
                 .map(Day::date)
                 .min(Comparator.naturalOrder())
-                .orElse(desk.today());
+                .orElse(app.today());
         List<Node> nodes = new ArrayList<>();
         for (int i = 0; i < entries.size(); i++) {
-            BookRow row = new BookRow(camp, entries.get(i), first, desk.today());
-            row.pseudoClassStateChanged(Look.CHOSEN, i == chosen);
+            BookRow row = new BookRow(camp, entries.get(i), first, app.today());
+            row.pseudoClassStateChanged(Nodes.CHOSEN, i == chosen);
             int index = i;
             row.setOnMouseClicked(_ -> {
                 chosen = index;
@@ -159,8 +159,8 @@ public final class Book implements Station {
             nodes.add(row);
         }
         if (nodes.isEmpty()) {
-            nodes.add(
-                    Look.flow(Look.text(Texts.of(search.isBlank() ? "book.empty" : "book.notfound", search), "soft")));
+            nodes.add(Nodes.flow(
+                    Nodes.text(Texts.of(search.isBlank() ? "book.empty" : "book.notfound", search), "soft")));
         }
         rows.getChildren().setAll(nodes);
         scroll.setVvalue(nodes.size() < 2 ? 0 : (double) chosen / (nodes.size() - 1));
@@ -172,7 +172,7 @@ public final class Book implements Station {
         Camp camp = camp();
         if (!camp.equals(proposedFor)) {
             proposedFor = camp;
-            proposedNext(camp, Filling.of(camp, desk.today(), NEXT));
+            proposedNext(camp, Filling.of(camp, app.today(), NEXT));
         }
         next.setVisible(next.getChildren().size() > 1 && search.isBlank());
         next.setManaged(next.isVisible());
@@ -183,10 +183,10 @@ public final class Book implements Station {
         String head = whose.isEmpty()
                 ? Texts.of("book.next")
                 : Texts.of("book.next.other", camp.card().athlete().name());
-        nodes.add(Look.text(head, "small", "strong"));
+        nodes.add(Nodes.text(head, "small", "strong"));
         for (Filling.Choice choice : choices) {
-            nodes.add(Look.flow(
-                    Look.text(choice.drill().name() + "  ", "small", "strong"), Look.text(choice.reason(), "soft")));
+            nodes.add(Nodes.flow(
+                    Nodes.text(choice.drill().name() + "  ", "small", "strong"), Nodes.text(choice.reason(), "soft")));
         }
         names(
                 nodes,
@@ -203,7 +203,7 @@ public final class Book implements Station {
     private void names(List<Node> nodes, String key, Camp camp, Predicate<Drill> so) {
         String names = camp.drills().all().stream().filter(so).map(Drill::name).collect(Collectors.joining(", "));
         if (!names.isEmpty()) {
-            nodes.add(Look.flow(Look.text(Texts.of(key, names), "soft")));
+            nodes.add(Nodes.flow(Nodes.text(Texts.of(key, names), "soft")));
         }
     }
 
@@ -237,10 +237,10 @@ public final class Book implements Station {
         if (whose.isEmpty()) {
             return does.getAsBoolean();
         }
-        desk.warn(Texts.of(
+        app.warn(Texts.of(
                 "book.others",
                 camp().card().athlete().name(),
-                desk.camp().card().athlete().name()));
+                app.camp().card().athlete().name()));
         return true;
     }
 
@@ -248,16 +248,16 @@ public final class Book implements Station {
     private boolean nextWhose() {
         List<String> all = new ArrayList<>();
         all.add("");
-        desk.camp().partners().all().stream()
+        app.camp().partners().all().stream()
                 .map(Partner::id)
-                .filter(id -> !desk.camp().repetitionsOf(id).isEmpty()
-                        || desk.camp().rounds().all().stream()
+                .filter(id -> !app.camp().repetitionsOf(id).isEmpty()
+                        || app.camp().rounds().all().stream()
                                 .anyMatch(r -> r.worker().equals(id)))
                 .forEach(all::add);
         whose = all.get((all.indexOf(whose) + 1) % all.size());
         chosen = 0;
         if (all.size() == 1) {
-            desk.warn(Texts.of("book.alone"));
+            app.warn(Texts.of("book.alone"));
         }
         open();
         return true;
@@ -269,13 +269,13 @@ public final class Book implements Station {
             NoteForm form =
                     new NoteForm(entry.drill(), camp().notesOf(entry.drill().id()), text -> {
                         Note note = new Note(
-                                desk.camp().notes().nextId("b"), entry.drill().id(), desk.today(), text, whose);
-                        if (desk.save(Edit.add(Place.NOTES, note))) {
-                            frame.closeForm();
+                                app.camp().notes().nextId("b"), entry.drill().id(), app.today(), text, whose);
+                        if (app.save(Edit.add(Place.NOTES, note))) {
+                            navigator.closeForm();
                             open();
                         }
                     });
-            frame.open(form);
+            navigator.open(form);
             form.begin();
         });
         return true;
@@ -295,9 +295,9 @@ public final class Book implements Station {
 
     private boolean toBench() {
         chosenEntry().ifPresent(entry -> {
-            desk.drillProperty().set(Optional.of(entry.drill().id()));
-            frame.go(Name.BENCH);
-            frame.type(entry.drill().line());
+            app.drillProperty().set(Optional.of(entry.drill().id()));
+            navigator.go(Name.BENCH);
+            navigator.type(entry.drill().line());
         });
         return true;
     }
@@ -305,32 +305,32 @@ public final class Book implements Station {
     /// Takes the proposal, or what the coach decided since: the drill goes into tonight's rounds.
     private boolean propose() {
         chosenEntry().ifPresent(entry -> {
-            Optional<Proposal> proposal = Filling.proposal(desk.camp(), entry.drill());
+            Optional<Proposal> proposal = Filling.proposal(app.camp(), entry.drill());
             boolean own = proposal.map(
                             p -> entry.drill().isOverruledSince(p.from().date()))
                     .orElse(true);
             Rung rung = own ? entry.drill().rung() : proposal.get().rung();
             int bpm = own ? entry.drill().bpm() : proposal.get().bpm();
-            if (desk.addToTonight(List.of(new Filling.Choice(entry.drill(), rung, bpm, "")))) {
-                desk.say(Texts.of("rounds.added", entry.drill().name(), rounds()));
-                frame.go(Name.ROUNDS);
+            if (app.addToTonight(List.of(new Filling.Choice(entry.drill(), rung, bpm, "")))) {
+                app.say(Texts.of("rounds.added", entry.drill().name(), rounds()));
+                navigator.go(Name.ROUNDS);
             }
         });
         return true;
     }
 
     private int rounds() {
-        return desk.tonight().map(s -> desk.camp().roundsOf(s.id()).size()).orElse(0);
+        return app.tonight().map(s -> app.camp().roundsOf(s.id()).size()).orElse(0);
     }
 
     /// The whole proposal for the next session goes into tonight's rounds.
     private boolean takeNext() {
-        List<Filling.Choice> choices = Filling.of(desk.camp(), desk.today(), NEXT);
+        List<Filling.Choice> choices = Filling.of(app.camp(), app.today(), NEXT);
         if (choices.isEmpty()) {
-            desk.warn(Texts.of("rounds.fill.nothing"));
-        } else if (desk.addToTonight(choices)) {
-            desk.say(Texts.of("rounds.filled", choices.size()));
-            frame.go(Name.ROUNDS);
+            app.warn(Texts.of("rounds.fill.nothing"));
+        } else if (app.addToTonight(choices)) {
+            app.say(Texts.of("rounds.filled", choices.size()));
+            navigator.go(Name.ROUNDS);
         }
         return true;
     }
@@ -338,7 +338,7 @@ public final class Book implements Station {
     /// The coach decides otherwise: up, the same again, back, in turn. The book remembers that he did.
     private boolean overrule() {
         chosenEntry()
-                .ifPresent(entry -> Filling.proposal(desk.camp(), entry.drill()).ifPresent(proposal -> {
+                .ifPresent(entry -> Filling.proposal(app.camp(), entry.drill()).ifPresent(proposal -> {
                     Day day = proposal.from();
                     int step = Math.max(2, Math.abs(proposal.bpm() - day.bpm()));
                     List<Integer> tempos =
@@ -350,14 +350,14 @@ public final class Book implements Station {
                     Drill after = entry.drill()
                             .at(day.rung(), bpm)
                             .overruledOn(
-                                    desk.today(),
+                                    app.today(),
                                     Texts.of(
                                             "book.decided",
                                             day.rung().id(),
                                             bpm,
                                             BookRow.head(proposal).toLowerCase(Locale.ROOT)));
-                    if (desk.save(Edit.change(Place.DRILLS, entry.drill(), after))) {
-                        desk.say(Texts.of("book.overruled", after.overruled()));
+                    if (app.save(Edit.change(Place.DRILLS, entry.drill(), after))) {
+                        app.say(Texts.of("book.overruled", after.overruled()));
                         open();
                     }
                 }));
@@ -366,13 +366,13 @@ public final class Book implements Station {
 
     /// Writes the books beside the camp file, as CSV and as JSON.
     private boolean write() {
-        Path folder = desk.folder().resolve(Texts.of("book.out.folder"));
+        Path folder = app.folder().resolve(Texts.of("book.out.folder"));
         List<String> written = new ArrayList<>();
         try {
-            BookOut.write(desk.camp(), folder, Out.files(), OutFiles.Taken.NUMBER, written);
-            desk.say(Texts.of("book.out", folder, String.join(", ", written)));
+            BookOut.write(app.camp(), folder, FilesOut.files(), OutFiles.Taken.NUMBER, written);
+            app.say(Texts.of("book.out", folder, String.join(", ", written)));
         } catch (IOException e) {
-            desk.warn(Out.failed(folder, written, e));
+            app.warn(FilesOut.failed(folder, written, e));
         }
         return true;
     }

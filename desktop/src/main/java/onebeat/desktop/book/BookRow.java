@@ -26,8 +26,8 @@ import onebeat.core.play.Play;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Who;
 import onebeat.core.timing.Timing;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 
 /// One drill in the book: what it is, its strand across the days, and what is proposed for it.
 final class BookRow extends HBox {
@@ -52,16 +52,16 @@ final class BookRow extends HBox {
         this.camp = camp;
         VBox name = new VBox(
                 2,
-                Look.flow(Look.text(entry.drill.name(), "strong")),
-                Look.text(Texts.shortened(entry.drill.line(), 36), "mono-tight"),
-                Look.text(ran(entry.ledger), "soft"));
-        inOneBeat(entry).ifPresent(words -> name.getChildren().add(Look.flow(Look.text(words, "soft"))));
+                Nodes.flow(Nodes.text(entry.drill.name(), "strong")),
+                Nodes.text(Texts.shortened(entry.drill.line(), 36), "mono-tight"),
+                Nodes.text(ran(entry.ledger), "soft"));
+        inOneBeat(entry).ifPresent(words -> name.getChildren().add(Nodes.flow(Nodes.text(words, "soft"))));
         if (!entry.drill.overruled().isEmpty()) {
-            name.getChildren().add(Look.flow(Look.text(Texts.of("book.overruled", entry.drill.overruled()), "soft")));
+            name.getChildren().add(Nodes.flow(Nodes.text(Texts.of("book.overruled", entry.drill.overruled()), "soft")));
         }
         camp.notesOf(entry.drill.id()).stream()
                 .findFirst()
-                .ifPresent(note -> name.getChildren().add(Look.flow(Look.text(note(note), "small"))));
+                .ifPresent(note -> name.getChildren().add(Nodes.flow(Nodes.text(note(note), "small"))));
         name.setMinWidth(284);
         name.setPrefWidth(284);
         DrillStrand strand = new DrillStrand(entry.ledger, first, today);
@@ -127,7 +127,7 @@ final class BookRow extends HBox {
                         Math.round(p.clean().low() * 100),
                         Math.round(p.clean().high() * 100)))
                 .orElse("");
-        VBox words = new VBox(2, Look.text(head, "strong"), Look.text(why, "soft"));
+        VBox words = new VBox(2, Nodes.text(head, "strong"), Nodes.text(why, "soft"));
         words.setAlignment(Pos.CENTER_LEFT);
         VBox holder = new VBox(mark);
         holder.setAlignment(Pos.CENTER);

@@ -17,8 +17,8 @@ import onebeat.core.book.Ledger;
 import onebeat.core.book.Ledger.Day;
 import onebeat.core.film.Share;
 import onebeat.core.timing.Rung;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 
 /// One drill across the days: its clean share with the interval, higher is cleaner.
 final class DrillStrand extends Pane {
@@ -71,7 +71,7 @@ final class DrillStrand extends Pane {
         interval.getStyleClass().setAll("book-interval");
         Circle dot = new Circle(x, y(clean.share()), 5);
         dot.getStyleClass().setAll("book-dot");
-        Text words = Look.text(
+        Text words = Nodes.text(
                 Texts.of("book.mark", SHORT.format(day.date()), clean.n(), clean.of(), day.bpm())
                         + (day.rung() == Rung.WHOLE ? "" : " " + day.rung().id()),
                 "soft");

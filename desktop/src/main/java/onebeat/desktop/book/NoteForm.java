@@ -7,8 +7,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import onebeat.core.book.Note;
 import onebeat.core.camp.Drill;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 
 /// A note on a drill, with the earlier ones below it.
 final class NoteForm extends VBox {
@@ -31,15 +31,16 @@ final class NoteForm extends VBox {
         text.setPromptText(Texts.of("book.note.field"));
         text.setPrefColumnCount(40);
         text.setOnAction(_ -> done());
-        Look.goesOn(text);
+        Nodes.goesOn(text);
         Button button = new Button(Texts.of("card.keep"));
         button.setOnAction(_ -> done());
         VBox before = new VBox(4);
         earlier.stream()
                 .limit(SHOWN)
                 .forEach(n -> before.getChildren()
-                        .add(Look.flow(Look.text(Texts.of("book.note", n.date().toString(), n.text()), "soft"))));
-        getChildren().setAll(Look.text(Texts.of("book.note.title", drill.name()), "title"), text, button, before);
+                        .add(Nodes.flow(
+                                Nodes.text(Texts.of("book.note", n.date().toString(), n.text()), "soft"))));
+        getChildren().setAll(Nodes.text(Texts.of("book.note.title", drill.name()), "title"), text, button, before);
     }
 
     void begin() {

@@ -21,9 +21,9 @@ import onebeat.core.notation.Misread;
 import onebeat.core.notation.Span;
 import onebeat.core.review.Finding;
 import onebeat.core.review.Severity;
-import onebeat.desktop.desk.LineWatch.Seen;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.callline.LineWatch.Seen;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 
 /// The dark line at the foot of the desk. Plain keys type; Tab completes a name; what cannot be read is
 /// underlined in place, with the nearest word beside it.
@@ -56,7 +56,7 @@ public final class CallLine extends HBox {
         HBox.setHgrow(typed, Priority.ALWAYS);
         getChildren().setAll(prompt, typed, hint);
         field.focusedProperty().addListener((_, _, now) -> pseudoClassStateChanged(TYPING, now));
-        Look.goesOn(field);
+        Nodes.goesOn(field);
         field.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.TAB && !e.isShiftDown() && complete()) {
                 e.consume();

@@ -39,7 +39,7 @@ import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Scheme;
 import onebeat.core.rounds.Session;
 import onebeat.core.timing.Rung;
-import onebeat.desktop.desk.Out;
+import onebeat.desktop.app.FilesOut;
 import onebeat.formats.film.FilmCsv;
 import onebeat.formats.out.OutFiles;
 import onebeat.store.CampFile;
@@ -74,7 +74,7 @@ public final class DemoCamp {
         try (InputStream in = DemoCamp.class.getResourceAsStream("/onebeat/desktop/demo/" + CLIP)) {
             if (in != null && !Files.exists(clip)) {
                 Files.createDirectories(clip.resolveSibling("."));
-                Out.files().write(clip, in::transferTo, OutFiles.Taken.REFUSE);
+                FilesOut.files().write(clip, in::transferTo, OutFiles.Taken.REFUSE);
             }
         } catch (IOException e) {
             System.err.println("The demo's film clip could not be laid at " + clip + ": " + e.getMessage());

@@ -13,8 +13,8 @@ import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Spot;
 import onebeat.core.play.Who;
-import onebeat.desktop.desk.Marks;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.ShapePool;
+import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
 
 /// The floor seen from above, to scale: where both stand, where they face, and whose lead foot is outside. The athlete
@@ -35,7 +35,7 @@ public final class FeetView extends Pane {
     /// Room for the words below the floor, in pixels.
     private static final double WORDS = 40;
 
-    private final Marks marks = new Marks(this);
+    private final ShapePool marks = new ShapePool(this);
     private @Nullable PlayedWay way;
     private Setting setting = Setting.usual();
     private double beat;

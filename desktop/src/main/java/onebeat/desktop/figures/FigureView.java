@@ -10,8 +10,8 @@ import onebeat.core.play.Moment;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Who;
-import onebeat.desktop.desk.Marks;
 import onebeat.desktop.figures.Pose.Point;
+import onebeat.desktop.nodes.ShapePool;
 import org.jspecify.annotations.Nullable;
 
 /// Draws the two fighters as figures, the athlete on the left.
@@ -21,7 +21,7 @@ public final class FigureView extends Pane {
     private static final double LEG_CM = 46;
     private static final double ROOM_CM = 205;
 
-    private final Marks marks = new Marks(this);
+    private final ShapePool marks = new ShapePool(this);
     private @Nullable PlayedWay way;
     private Setting setting = Setting.usual();
     private double beat;
@@ -82,7 +82,7 @@ public final class FigureView extends Pane {
     }
 
     /// Draws in one fighter's own centimetres: forward is toward the other man.
-    private record Drawing(Marks marks, double x, double floor, double scale, int facing, String style) {
+    private record Drawing(ShapePool marks, double x, double floor, double scale, int facing, String style) {
 
         void figure(Pose pose, Fighter fighter) {
             double leg = LEG_CM * fighter.heightCm() / 175;

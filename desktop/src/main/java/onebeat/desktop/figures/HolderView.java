@@ -23,9 +23,9 @@ import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Who;
 import onebeat.core.timing.Timing;
-import onebeat.desktop.desk.Marks;
-import onebeat.desktop.desk.Texts;
 import onebeat.desktop.figures.Pose.Point;
+import onebeat.desktop.nodes.ShapePool;
+import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
 
 /// What the holder sees: the athlete in front of him, and his own hands, which move to each target a step ahead.
@@ -46,7 +46,7 @@ public final class HolderView extends Pane {
     /// How much farther down a foot stands that is a step nearer, in centimetres on the picture. Drawing only.
     private static final double FLOOR_TILT = 0.14;
 
-    private final Marks marks = new Marks(this);
+    private final ShapePool marks = new ShapePool(this);
     private @Nullable Picture picture;
     private double beat;
 

@@ -12,10 +12,10 @@ import javafx.scene.layout.VBox;
 import onebeat.core.camp.Arrivals;
 import onebeat.core.camp.Edit;
 import onebeat.core.film.Exchange;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Newest;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.BackgroundQuestion;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 import onebeat.formats.film.FilmCsv.Film;
 import onebeat.formats.film.FilmCsv.Rejected;
 import onebeat.formats.film.FilmFile;
@@ -33,8 +33,8 @@ final class ArrivalPage extends VBox implements AutoCloseable {
     /// Progress is told every so many rows.
     private static final int EVERY = 50;
 
-    private final Desk desk;
-    private final Newest worker = new Newest("film log", this::failed);
+    private final CampSession app;
+    private final BackgroundQuestion worker = new BackgroundQuestion("film log", this::failed);
     private final VBox rows = new VBox(8);
     private final ProgressBar bar = new ProgressBar();
     private Optional<Film> read = Optional.empty();
@@ -42,15 +42,15 @@ final class ArrivalPage extends VBox implements AutoCloseable {
     private boolean writing;
     private Path source = Path.of("");
 
-    ArrivalPage(Desk desk) {
+    ArrivalPage(CampSession app) {
         super(8);
-        this.desk = desk;
+        this.app = app;
         getStyleClass().add("paper");
         bar.setMaxWidth(Double.MAX_VALUE);
         bar.setAccessibleText(Texts.of("arrival.title"));
-        var scroll = Look.scroll(rows);
+        var scroll = Nodes.scroll(rows);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().setAll(Look.text(Texts.of("arrival.title"), "title"), scroll);
+        getChildren().setAll(Nodes.text(Texts.of("arrival.title"), "title"), scroll);
     }
 
     /// Begins to read a file.
@@ -59,7 +59,7 @@ final class ArrivalPage extends VBox implements AutoCloseable {
         working = true;
         source = file;
         rows.getChildren().setAll(LinesPage.said(Texts.of("arrival.reading", file.getFileName(), 0), "small"), bar);
-        var vocabulary = desk.camp().vocabulary();
+        var vocabulary = app.camp().vocabulary();
         worker.ask(
                 old -> FilmFile.read(file, vocabulary, number -> {
                     if (number % EVERY == 0) {
@@ -86,7 +86,7 @@ final class ArrivalPage extends VBox implements AutoCloseable {
         switch (reading) {
             case NoLog no -> {
                 rows.getChildren().setAll(LinesPage.said(no.sentence(), "small"), keys("arrival.back"));
-                desk.warn(no.sentence());
+                app.warn(no.sentence());
             }
             case Log log -> show(file, log.film());
         }
@@ -94,7 +94,7 @@ final class ArrivalPage extends VBox implements AutoCloseable {
 
     private void show(Path file, Film film) {
         read = Optional.of(film);
-        Arrivals arrivals = Arrivals.of(desk.camp(), film.exchanges());
+        Arrivals arrivals = Arrivals.of(app.camp(), film.exchanges());
         List<Node> nodes = new ArrayList<>();
         nodes.add(LinesPage.said(
                 Texts.of("arrival.good", file.getFileName(), arrivals.fresh(), arrivals.known()), "small", "strong"));
@@ -133,11 +133,11 @@ final class ArrivalPage extends VBox implements AutoCloseable {
         written.setMaxWidth(Double.MAX_VALUE);
         written.setAccessibleText(Texts.of("arrival.title"));
         rows.getChildren().setAll(LinesPage.said(Texts.of("arrival.writing", good.size()), "small"), written);
-        Arrivals arrivals = Arrivals.of(desk.camp(), good);
-        desk.saveBeside(new Edit.Together(arrivals.edits()), written::setProgress, taken -> {
+        Arrivals arrivals = Arrivals.of(app.camp(), good);
+        app.saveBeside(new Edit.Together(arrivals.edits()), written::setProgress, taken -> {
             writing = false;
             if (taken) {
-                desk.say(Texts.of("arrival.taken", arrivals.fresh()));
+                app.say(Texts.of("arrival.taken", arrivals.fresh()));
                 read = Optional.empty();
                 then.run();
             } else {
@@ -151,13 +151,13 @@ final class ArrivalPage extends VBox implements AutoCloseable {
     /// @return whether the page can go
     boolean drop() {
         if (writing) {
-            desk.stopSaving();
+            app.stopSaving();
             return false;
         }
         worker.stop();
         working = false;
         read = Optional.empty();
-        desk.say(Texts.of("arrival.dropped"));
+        app.say(Texts.of("arrival.dropped"));
         return true;
     }
 

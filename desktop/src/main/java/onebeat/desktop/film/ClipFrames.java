@@ -10,9 +10,9 @@ import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 import onebeat.core.camp.Camp;
 import onebeat.core.film.Reel;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Pictures;
 import onebeat.desktop.figures.FigureView;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.nodes.Pictures;
 
 /// Writes the pictures of a reel as it is drawn, for a film clip: `scripts/make-clip.sh` puts them together.
 public final class ClipFrames {
@@ -32,7 +32,7 @@ public final class ClipFrames {
         StackPane screen = new StackPane(figures);
         screen.getStyleClass().add("screen");
         Scene scene = new Scene(screen, WIDTH, HEIGHT);
-        Look.dress(scene);
+        Nodes.dress(scene);
         stage.setMinWidth(0);
         stage.setMinHeight(0);
         stage.setScene(scene);

@@ -12,8 +12,8 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import onebeat.core.film.Exchange;
 import onebeat.core.play.Who;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 
 /// The exchanges round the one at hand.
 final class ExchangeRows extends VBox {
@@ -45,29 +45,29 @@ final class ExchangeRows extends VBox {
             nodes.add(row(exchange, shown));
         }
         if (nodes.isEmpty()) {
-            nodes.add(Look.flow(Look.text(Texts.of("film.rows.empty"), "soft")));
+            nodes.add(Nodes.flow(Nodes.text(Texts.of("film.rows.empty"), "soft")));
         }
         getChildren().setAll(nodes);
     }
 
     private Node row(Exchange exchange, Shown shown) {
         boolean asks = shown.asks.equals(Optional.of(exchange.id()));
-        Text when = Look.text(Texts.filmTime(exchange.timeS()), "soft");
+        Text when = Nodes.text(Texts.filmTime(exchange.timeS()), "soft");
         when.setWrappingWidth(66);
         Text outcome = asks
-                ? Look.text(Texts.of("film.outcome.ask"), "caution", "of-athlete")
-                : Look.text(Texts.of("outcome." + exchange.outcome().word()), "soft");
+                ? Nodes.text(Texts.of("film.outcome.ask"), "caution", "of-athlete")
+                : Nodes.text(Texts.of("outcome." + exchange.outcome().word()), "soft");
         boolean athletes = exchange.starter() == Who.ATHLETE;
         Text starter =
-                Look.text(athletes ? shown.athlete : shown.studied, "small", athletes ? "of-athlete" : "of-partner");
+                Nodes.text(athletes ? shown.athlete : shown.studied, "small", athletes ? "of-athlete" : "of-partner");
         starter.setWrappingWidth(58);
-        Text line = Look.text(exchange.line(), "mono-strong");
+        Text line = Nodes.text(exchange.line(), "mono-strong");
         HBox row = asks
-                ? new HBox(10, line, Look.spring(), outcome)
-                : new HBox(10, when, starter, line, Look.spring(), outcome);
+                ? new HBox(10, line, Nodes.spring(), outcome)
+                : new HBox(10, when, starter, line, Nodes.spring(), outcome);
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().setAll("row", "paper-row");
-        row.pseudoClassStateChanged(Look.CHOSEN, shown.chosen.equals(Optional.of(exchange.id())));
+        row.pseudoClassStateChanged(Nodes.CHOSEN, shown.chosen.equals(Optional.of(exchange.id())));
         row.setOnMouseClicked(_ -> seek.accept(exchange.timeS()));
         return row;
     }

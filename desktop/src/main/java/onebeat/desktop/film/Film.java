@@ -27,15 +27,15 @@ import onebeat.core.film.Seized;
 import onebeat.core.holding.Odds;
 import onebeat.core.play.Who;
 import onebeat.core.review.Context;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.Frame;
-import onebeat.desktop.desk.LineWatch.Seen;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Station;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.app.Navigator;
+import onebeat.desktop.app.Station;
+import onebeat.desktop.callline.LineWatch.Seen;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 import onebeat.store.CampFile;
 
-/// Film: typing a call line while it plays logs an exchange; the next single key is its outcome. Beside it
+/// Film: typing a call line while it plays logs an exchange; the next single key is its outcome. SidePanel it
 /// stands what the exchanges add up to.
 public final class Film implements Station {
 
@@ -50,41 +50,41 @@ public final class Film implements Station {
     /// What words on the screen leave free beside them, in pixels.
     private static final double BESIDE_WORDS = 40;
 
-    private final Desk desk;
-    private final Frame frame;
+    private final CampSession app;
+    private final Navigator navigator;
     private final HBox view = new HBox(14);
-    private final Text reelName = Look.text("", "small");
-    private final Text scene = Look.text("", "small");
-    private final Text time = Look.text("", "narrow");
-    private final Text state = Look.text("", "small");
-    private final Text cannot = Look.text("", "small", "screen-wrong");
+    private final Text reelName = Nodes.text("", "small");
+    private final Text scene = Nodes.text("", "small");
+    private final Text time = Nodes.text("", "narrow");
+    private final Text state = Nodes.text("", "small");
+    private final Text cannot = Nodes.text("", "small", "screen-wrong");
     private final TimeRope axis = new TimeRope(this::seek);
     private final ExchangeRows rows = new ExchangeRows(this::seek);
     private final Log log;
-    private final Reeling reeling;
+    private final Playback playback;
     private final Pages pages;
     private Optional<String> chosen = Optional.empty();
     private Optional<String> awaitsOutcome = Optional.empty();
     private Optional<String> amends = Optional.empty();
 
-    public Film(Desk desk, Frame frame) {
-        this.desk = desk;
-        this.frame = frame;
-        log = new Log(desk);
-        reeling = new Reeling(desk, this::showTime, this::lengthKnown);
-        pages = new Pages(desk, this::open);
+    public Film(CampSession app, Navigator navigator) {
+        this.app = app;
+        this.navigator = navigator;
+        log = new Log(app);
+        playback = new Playback(app, this::showTime, this::lengthKnown);
+        pages = new Pages(app, this::open);
         build();
     }
 
     private void build() {
         VBox clock = new VBox(2, time, state);
         clock.setAlignment(Pos.TOP_RIGHT);
-        HBox head = new HBox(new VBox(2, reelName, scene), Look.spring(), clock);
+        HBox head = new HBox(new VBox(2, reelName, scene), Nodes.spring(), clock);
         head.setAlignment(Pos.TOP_LEFT);
         VBox over = new VBox(6, head, cannot);
         over.setMouseTransparent(true);
         over.getStyleClass().add("screen-words");
-        StackPane screen = new StackPane(reeling.screen(), over);
+        StackPane screen = new StackPane(playback.screen(), over);
         screen.getStyleClass().add("screen");
         screen.setMinSize(0, 0);
         cannot.wrappingWidthProperty().bind(screen.widthProperty().subtract(BESIDE_WORDS));
@@ -124,9 +124,9 @@ public final class Film implements Station {
     public String prompt() {
         return reel().isEmpty()
                 ? ""
-                : amends.flatMap(desk.camp().exchanges()::get)
+                : amends.flatMap(app.camp().exchanges()::get)
                         .map(e -> Texts.of("film.prompt.amend", Texts.filmTime(e.timeS())))
-                        .orElseGet(() -> Texts.filmTime(reeling.timeS()));
+                        .orElseGet(() -> Texts.filmTime(playback.timeS()));
     }
 
     @Override
@@ -137,18 +137,18 @@ public final class Film implements Station {
     /// Film shows the opponent herself, whoever stands at the door.
     @Override
     public Context context(Camp camp) {
-        return camp.againstOpponent().with(desk.model());
+        return camp.againstOpponent().with(app.model());
     }
 
     private Optional<DrawnReel> reel() {
-        return reeling.reel();
+        return playback.reel();
     }
 
     @Override
     public void open() {
-        Optional<Reel> on = desk.reelProperty().get().flatMap(desk.camp().reels()::get);
-        reeling.show(on);
-        String opponent = desk.camp().card().opponent().name();
+        Optional<Reel> on = app.reelProperty().get().flatMap(app.camp().reels()::get);
+        playback.show(on);
+        String opponent = app.camp().card().opponent().name();
         reelName.setText(on.map(r -> r.isOf(opponent) ? r.name() : Texts.of("film.other", r.name(), r.subject()))
                 .orElse(Texts.of("film.empty")));
         pages.show();
@@ -158,23 +158,23 @@ public final class Film implements Station {
 
     @Override
     public void leave() {
-        reeling.pause();
+        playback.pause();
         awaitsOutcome = Optional.empty();
         amends = Optional.empty();
     }
 
     @Override
     public void close() {
-        reeling.close();
+        playback.close();
         pages.close();
     }
 
     private void showTime() {
-        double now = reeling.timeS();
+        double now = playback.timeS();
         time.setText(Texts.filmTime(now));
-        state.setText(reeling.words());
-        cannot.setText(reeling.cannot().orElse(""));
-        frame.prompt(prompt());
+        state.setText(playback.words());
+        cannot.setText(playback.cannot().orElse(""));
+        navigator.prompt(prompt());
         Optional<Exchange> nearest = reel().flatMap(r -> r.nearest(now));
         // Two exchanges of one second: the one at hand stays at hand.
         Optional<String> at = nearest.filter(e -> isAsNear(e, now)).isPresent() ? chosen : nearest.map(Exchange::id);
@@ -182,7 +182,7 @@ public final class Film implements Station {
             chosen = at;
             showExchanges();
         }
-        axis.time(now, reeling.begin(), reeling.end());
+        axis.time(now, playback.begin(), playback.end());
     }
 
     /// Whether the exchange at hand is on this reel and as near as the nearest one.
@@ -195,7 +195,7 @@ public final class Film implements Station {
 
     private void showExchanges() {
         reel().ifPresent(r -> axis.show(r.reel(), r.exchanges(), chosen));
-        String athlete = desk.camp().card().athlete().name();
+        String athlete = app.camp().card().athlete().name();
         String studied = reel().map(r -> r.studied().name()).orElse("");
         scene.setText(chosenExchange()
                 .map(e -> Texts.of(
@@ -213,22 +213,22 @@ public final class Film implements Station {
     }
 
     private Optional<Exchange> chosenExchange() {
-        return chosen.flatMap(desk.camp().exchanges()::get);
+        return chosen.flatMap(app.camp().exchanges()::get);
     }
 
     /// Goes to a time on the reel, in seconds.
     public void seek(double seconds) {
-        reeling.seek(seconds);
+        playback.seek(seconds);
     }
 
     /// The length that a film turned out to have is kept with its reel.
     private void lengthKnown(Reel reel, double seconds) {
-        desk.camp()
+        app.camp()
                 .reels()
                 .get(reel.id())
                 .filter(r -> Math.abs(r.seconds() - seconds) > 0.5)
                 .ifPresent(r -> {
-                    desk.save(Edit.change(Place.REELS, r, r.withFile(r.file(), seconds)));
+                    app.save(Edit.change(Place.REELS, r, r.withFile(r.file(), seconds)));
                     open();
                 });
     }
@@ -236,15 +236,15 @@ public final class Film implements Station {
     @Override
     public String entered(Seen seen) {
         if (reel().isEmpty()) {
-            desk.warn(Texts.of("film.empty"));
+            app.warn(Texts.of("film.empty"));
             return seen.text();
         }
         if (seen.review().isEmpty()) {
-            desk.warn(seen.misread().map(m -> m.sentence()).orElse(Texts.of("bench.nothing")));
+            app.warn(seen.misread().map(m -> m.sentence()).orElse(Texts.of("bench.nothing")));
             return seen.text();
         }
         String line = seen.review().get().canonical();
-        Optional<Exchange> amended = amends.flatMap(desk.camp().exchanges()::get);
+        Optional<Exchange> amended = amends.flatMap(app.camp().exchanges()::get);
         amends = Optional.empty();
         if (amended.isPresent()) {
             boolean done = log.amend(amended.get(), line);
@@ -255,10 +255,10 @@ public final class Film implements Station {
     }
 
     private boolean logged(String line) {
-        Optional<Exchange> exchange = log.add(reel().orElseThrow().reel(), reeling.timeS(), line);
+        Optional<Exchange> exchange = log.add(reel().orElseThrow().reel(), playback.timeS(), line);
         exchange.ifPresent(e -> {
             awaitsOutcome = Optional.of(e.id());
-            desk.say(Texts.of("film.logged", Texts.filmTime(e.timeS())));
+            app.say(Texts.of("film.logged", Texts.filmTime(e.timeS())));
             chosen = Optional.of(e.id());
             open();
         });
@@ -301,18 +301,18 @@ public final class Film implements Station {
     /// The keys that move the film.
     private boolean watch(KeyEvent key) {
         switch (key.getCode()) {
-            case SPACE -> reeling.toggle();
+            case SPACE -> playback.toggle();
             case LEFT -> step(key.isShiftDown() ? -10 * STEP_S : -STEP_S);
             case RIGHT -> step(key.isShiftDown() ? 10 * STEP_S : STEP_S);
             case UP -> upOrDown(-1, key.isControlDown());
             case DOWN -> upOrDown(1, key.isControlDown());
             case PAGE_UP -> nextReel(-1);
             case PAGE_DOWN -> nextReel(1);
-            case L -> reeling.loop();
-            case H -> reeling.halfSpeed();
-            case OPEN_BRACKET -> reeling.markBegin();
-            case CLOSE_BRACKET -> reeling.markEnd();
-            default -> reeling.unmark();
+            case L -> playback.loop();
+            case H -> playback.halfSpeed();
+            case OPEN_BRACKET -> playback.markBegin();
+            case CLOSE_BRACKET -> playback.markEnd();
+            default -> playback.unmark();
         }
         showTime();
         return true;
@@ -352,7 +352,7 @@ public final class Film implements Station {
             case N -> Optional.of(Outcome.NONE);
             default -> Optional.empty();
         };
-        Optional<Exchange> exchange = awaitsOutcome.flatMap(desk.camp().exchanges()::get);
+        Optional<Exchange> exchange = awaitsOutcome.flatMap(app.camp().exchanges()::get);
         awaitsOutcome = Optional.empty();
         if (outcome.isPresent()) {
             exchange.ifPresent(e -> log.judge(e, outcome.get()));
@@ -362,8 +362,8 @@ public final class Film implements Station {
     }
 
     private void step(double seconds) {
-        reeling.pause();
-        seek(reeling.timeS() + seconds);
+        playback.pause();
+        seek(playback.timeS() + seconds);
     }
 
     /// With Ctrl from habit to habit, else from exchange to exchange.
@@ -384,10 +384,10 @@ public final class Film implements Station {
     }
 
     private void nextReel(int step) {
-        List<String> ids = desk.camp().reels().all().stream().map(Reel::id).toList();
+        List<String> ids = app.camp().reels().all().stream().map(Reel::id).toList();
         if (!ids.isEmpty()) {
-            int now = desk.reelProperty().get().map(ids::indexOf).orElse(0);
-            desk.reelProperty().set(Optional.of(ids.get(Math.floorMod(now + step, ids.size()))));
+            int now = app.reelProperty().get().map(ids::indexOf).orElse(0);
+            app.reelProperty().set(Optional.of(ids.get(Math.floorMod(now + step, ids.size()))));
             chosen = Optional.empty();
             open();
         }
@@ -395,9 +395,9 @@ public final class Film implements Station {
 
     private boolean playBehind() {
         List<Exchange> behind = pages.behind().stream()
-                .flatMap(id -> desk.camp().exchanges().get(id).stream())
+                .flatMap(id -> app.camp().exchanges().get(id).stream())
                 .toList();
-        reeling.playInARow(behind);
+        playback.playInARow(behind);
         open();
         return true;
     }
@@ -417,39 +417,40 @@ public final class Film implements Station {
     }
 
     private void bench(String name, String line, Odds odds, String source) {
-        Drill drill = new Drill(desk.camp().drills().nextId("d"), name, line, FIRST_BPM, desk.today(), source, odds);
-        if (desk.save(Edit.add(Place.DRILLS, drill))) {
-            desk.drillProperty().set(Optional.of(drill.id()));
-            frame.go(Name.BENCH);
-            frame.type(drill.line());
-            desk.say(Texts.of("film.benched", drill.name()));
+        Drill drill = new Drill(app.camp().drills().nextId("d"), name, line, FIRST_BPM, app.today(), source, odds);
+        if (app.save(Edit.add(Place.DRILLS, drill))) {
+            app.drillProperty().set(Optional.of(drill.id()));
+            navigator.go(Name.BENCH);
+            navigator.type(drill.line());
+            app.say(Texts.of("film.benched", drill.name()));
         }
     }
 
     private boolean amend() {
         chosenExchange().ifPresent(exchange -> {
             amends = Optional.of(exchange.id());
-            frame.prompt(prompt());
-            frame.write(exchange.line());
+            navigator.prompt(prompt());
+            navigator.write(exchange.line());
         });
         return true;
     }
 
     private boolean reelForm() {
         reel().map(DrawnReel::reel).ifPresent(before -> {
-            ReelForm form = new ReelForm(before, desk.camp().card().opponent().name(), after -> {
-                if (after.equals(before) || desk.save(Edit.change(Place.REELS, before, after))) {
-                    frame.closeForm();
+            ReelForm form = new ReelForm(before, app.camp().card().opponent().name(), after -> {
+                if (after.equals(before) || app.save(Edit.change(Place.REELS, before, after))) {
+                    navigator.closeForm();
                 }
             });
-            frame.open(form);
+            navigator.open(form);
             form.begin();
         });
         return true;
     }
 
     private boolean openFile() {
-        frame.choose(Texts.of("choose.film"), "*.mp4", "*.m4v", "*.mov", "*.flv", "*.csv", "*.json")
+        navigator
+                .choose(Texts.of("choose.film"), "*.mp4", "*.m4v", "*.mov", "*.flv", "*.csv", "*.json")
                 .ifPresent(this::take);
         return true;
     }
@@ -459,7 +460,7 @@ public final class Film implements Station {
         String name = String.valueOf(file.getFileName());
         String low = name.toLowerCase(Locale.ROOT);
         if (low.endsWith(CampFile.ENDING) || isTheCamp(file)) {
-            desk.warn(Texts.of("film.camp", name));
+            app.warn(Texts.of("film.camp", name));
             return;
         }
         if (low.endsWith(".csv") || low.endsWith(".json")) {
@@ -469,15 +470,15 @@ public final class Film implements Station {
         String path = relative(file);
         Optional<Reel> here = reel().map(DrawnReel::reel);
         boolean moved = here.isPresent()
-                && reeling.cannot().isPresent()
+                && playback.cannot().isPresent()
                 && String.valueOf(Path.of(here.get().file()).getFileName()).equals(name);
         Reel reel = moved
                 ? here.get().withFile(path, here.get().seconds())
-                : new Reel(desk.camp().reels().nextId("r"), name, ROUND_S, ROUND_S, "", path);
+                : new Reel(app.camp().reels().nextId("r"), name, ROUND_S, ROUND_S, "", path);
         Optional<Reel> before = moved ? here : Optional.empty();
-        if (desk.save(new Edit.Change<>(Place.REELS, before, Optional.of(reel)))) {
-            desk.reelProperty().set(Optional.of(reel.id()));
-            desk.say(Texts.of(moved ? "film.found" : "film.opened", name));
+        if (app.save(new Edit.Change<>(Place.REELS, before, Optional.of(reel)))) {
+            app.reelProperty().set(Optional.of(reel.id()));
+            app.say(Texts.of(moved ? "film.found" : "film.opened", name));
             open();
         }
     }
@@ -485,13 +486,13 @@ public final class Film implements Station {
     /// As seen from the camp file, where it lies below it, so that both can be carried elsewhere.
     private String relative(Path file) {
         Path whole = file.toAbsolutePath();
-        return whole.startsWith(desk.folder()) ? desk.folder().relativize(whole).toString() : whole.toString();
+        return whole.startsWith(app.folder()) ? app.folder().relativize(whole).toString() : whole.toString();
     }
 
     /// Whether it is the open camp under another name.
     private boolean isTheCamp(Path file) {
         try {
-            return Files.isSameFile(file, desk.path());
+            return Files.isSameFile(file, app.path());
         } catch (IOException _) {
             // What is not there is no camp either.
             return false;
@@ -505,7 +506,7 @@ public final class Film implements Station {
 
     /// Writes all exchanges beside the camp file, as CSV and as JSON.
     private boolean write() {
-        FilmOut.write(desk);
+        FilmOut.write(app);
         return true;
     }
 }

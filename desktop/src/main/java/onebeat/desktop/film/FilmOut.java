@@ -9,9 +9,9 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.Out;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.app.FilesOut;
+import onebeat.desktop.text.Texts;
 import onebeat.formats.film.FilmOutFiles;
 import onebeat.formats.out.OutFiles;
 
@@ -21,18 +21,18 @@ final class FilmOut {
     private FilmOut() {}
 
     /// Writes them as CSV and as JSON, and says where.
-    static void write(Desk desk) {
-        Path folder = desk.folder().resolve(Texts.of("film.out.folder"));
-        Collection<Exchange> all = desk.camp().exchanges().all();
+    static void write(CampSession app) {
+        Path folder = app.folder().resolve(Texts.of("film.out.folder"));
+        Collection<Exchange> all = app.camp().exchanges().all();
         UnaryOperator<String> reelName =
-                id -> desk.camp().reels().get(id).map(Reel::name).orElse(id);
+                id -> app.camp().reels().get(id).map(Reel::name).orElse(id);
         List<String> written = new ArrayList<>();
         try {
             Files.createDirectories(folder);
-            FilmOutFiles.write(all, reelName, folder, Out.files(), OutFiles.Taken.NUMBER, written);
-            desk.say(Texts.of("film.out", all.size(), folder, String.join(", ", written)));
+            FilmOutFiles.write(all, reelName, folder, FilesOut.files(), OutFiles.Taken.NUMBER, written);
+            app.say(Texts.of("film.out", all.size(), folder, String.join(", ", written)));
         } catch (IOException e) {
-            desk.warn(Out.failed(folder, written, e));
+            app.warn(FilesOut.failed(folder, written, e));
         }
     }
 }

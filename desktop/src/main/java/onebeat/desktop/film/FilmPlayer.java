@@ -12,7 +12,7 @@ import javafx.scene.media.MediaException;
 import javafx.scene.media.MediaPlayer;
 import javafx.scene.media.MediaView;
 import javafx.util.Duration;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.text.Texts;
 
 /// A film file. It is only read, where it lies.
 final class FilmPlayer implements Player {

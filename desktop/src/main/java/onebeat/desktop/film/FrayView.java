@@ -14,8 +14,8 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 import onebeat.core.film.FollowUps.After;
 import onebeat.core.film.FollowUps.FollowUp;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 
 /// Habits as ropes that fray into what he does next: a strand is as wide as its share, and beside it stand
 /// the count and the 95 % interval. One figure is at hand; where there are more habits than fit, those
@@ -100,10 +100,10 @@ final class FrayView extends Pane {
 
     private void habit(List<Node> nodes, After after, double top, int rows, double height) {
         double middle = top + height / 2;
-        Text head = Look.text(after.stimulus(), "mono-strong");
+        Text head = Nodes.text(after.stimulus(), "mono-strong");
         head.setX(0);
         head.setY(middle - 2);
-        Text seen = Look.text(Texts.of("film.seen", after.seen()), "soft");
+        Text seen = Nodes.text(Texts.of("film.seen", after.seen()), "soft");
         seen.setX(0);
         seen.setY(middle + 15);
         nodes.add(head);
@@ -134,7 +134,7 @@ final class FrayView extends Pane {
                 at.getStyleClass().setAll("fray-here");
                 nodes.add(at);
             }
-            Text word = Look.text(follow.response(), i == 0 ? "mono-strong" : "mono");
+            Text word = Nodes.text(follow.response(), i == 0 ? "mono-strong" : "mono");
             word.setOnMouseClicked(_ -> choose.accept(after.stimulus(), follow.response()));
             word.setX(wordAt);
             word.setY(y + 5);
@@ -152,8 +152,8 @@ final class FrayView extends Pane {
         bar.getStyleClass().setAll("interval");
         Circle dot = new Circle(from + follow.share().share() * width, y, 5);
         dot.getStyleClass().setAll("interval-dot");
-        Text count =
-                Look.text(Texts.of("film.of", follow.share().n(), follow.share().of()), "small");
+        Text count = Nodes.text(
+                Texts.of("film.of", follow.share().n(), follow.share().of()), "small");
         count.setX(to + 10);
         count.setY(y + 5);
         nodes.addAll(List.of(rule, bar, dot, count));

@@ -24,9 +24,9 @@ import onebeat.core.film.Share;
 import onebeat.core.film.Sighting;
 import onebeat.core.film.Sightings;
 import onebeat.core.play.Who;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Newest;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.BackgroundQuestion;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 
 /// What the opponent does after what, and what is known of the figure at hand.
 final class HabitsPage extends VBox implements AutoCloseable {
@@ -34,8 +34,8 @@ final class HabitsPage extends VBox implements AutoCloseable {
     /// Runs that end in the figure at hand, at most.
     private static final int RUNS = 2;
 
-    private final Text title = Look.text("", "title");
-    private final Text under = Look.text("", "soft");
+    private final Text title = Nodes.text("", "title");
+    private final Text under = Nodes.text("", "soft");
     private final FrayView frays = new FrayView(this::choose);
     private final VBox details = new VBox(3);
 
@@ -53,7 +53,7 @@ final class HabitsPage extends VBox implements AutoCloseable {
     /// More exchanges than these are counted beside the interface.
     private static final int COUNTED_AT_ONCE = 1_500;
 
-    private final Newest worker = new Newest("habits", under::setText);
+    private final BackgroundQuestion worker = new BackgroundQuestion("habits", under::setText);
     private final Runnable whenCounted;
 
     /// @param whenCounted told when the habits that were asked for are there
@@ -64,7 +64,7 @@ final class HabitsPage extends VBox implements AutoCloseable {
         VBox.setVgrow(frays, Priority.ALWAYS);
         details.setMinHeight(USE_PREF_SIZE);
         details.getStyleClass().add("details");
-        getChildren().setAll(title, Look.flow(under), frays, details);
+        getChildren().setAll(title, Nodes.flow(under), frays, details);
     }
 
     /// What is counted on the film of a camp.
@@ -192,12 +192,12 @@ final class HabitsPage extends VBox implements AutoCloseable {
             told.add(Texts.of("film.details.few"));
         }
         List<Node> nodes = new ArrayList<>();
-        nodes.add(Look.flow(Look.text(
+        nodes.add(Nodes.flow(Nodes.text(
                 Texts.of("film.details", stimulus, response, share(habit.share()), interval(habit.share())),
                 "small",
                 "strong")));
-        told.forEach(line -> nodes.add(Look.flow(Look.text(line, "soft"))));
-        nodes.add(Look.flow(Look.text(Texts.of(afterOwn ? "film.details.keys.own" : "film.details.keys"), "soft")));
+        told.forEach(line -> nodes.add(Nodes.flow(Nodes.text(line, "soft"))));
+        nodes.add(Nodes.flow(Nodes.text(Texts.of(afterOwn ? "film.details.keys.own" : "film.details.keys"), "soft")));
         return nodes;
     }
 

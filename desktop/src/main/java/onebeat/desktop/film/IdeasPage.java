@@ -10,8 +10,8 @@ import onebeat.core.camp.Drill;
 import onebeat.core.film.Idea;
 import onebeat.core.film.Share;
 import onebeat.core.holding.Odds;
-import onebeat.desktop.desk.Texts;
 import onebeat.desktop.film.Insights.Insight;
+import onebeat.desktop.text.Texts;
 
 /// What the opponent leaves open, the surest first, each with a line for it and the camp's lines that use it.
 final class IdeasPage extends LinesPage {

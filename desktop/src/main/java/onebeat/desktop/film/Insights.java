@@ -11,8 +11,8 @@ import onebeat.core.film.Idea;
 import onebeat.core.film.Repertoire;
 import onebeat.core.opening.PartnerModel;
 import onebeat.core.review.Context;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.Newest;
+import onebeat.desktop.app.BackgroundQuestion;
+import onebeat.desktop.app.CampSession;
 
 /// What the film of the opponent gives: ideas and a plan, worked out beside the interface and kept until something
 /// that they rest on changes.
@@ -29,28 +29,28 @@ final class Insights implements AutoCloseable {
     /// What they rest on.
     private record Ground(List<After> habits, Camp camp, PartnerModel model) {}
 
-    private final Desk desk;
-    private final Newest worker;
+    private final CampSession app;
+    private final BackgroundQuestion worker;
     private Optional<Ground> ground = Optional.empty();
     private Optional<Insight> known = Optional.empty();
 
-    Insights(Desk desk, Consumer<String> failed) {
-        this.desk = desk;
-        this.worker = new Newest("ideas", failed);
+    Insights(CampSession app, Consumer<String> failed) {
+        this.app = app;
+        this.worker = new BackgroundQuestion("ideas", failed);
     }
 
     /// What lines against the opponent are held against, with the reactions that are followed now.
     Context context() {
-        return desk.camp().againstOpponent().with(desk.model());
+        return app.camp().againstOpponent().with(app.model());
     }
 
     Repertoire repertoire() {
-        return Mastery.of(desk.camp());
+        return Mastery.of(app.camp());
     }
 
     /// Asks for the insight of these habits; told at once where it is known.
     void ask(List<After> habits, Consumer<Insight> then) {
-        Ground now = new Ground(habits, desk.camp(), desk.model());
+        Ground now = new Ground(habits, app.camp(), app.model());
         if (ground.equals(Optional.of(now)) && known.isPresent()) {
             then.accept(known.get());
             return;

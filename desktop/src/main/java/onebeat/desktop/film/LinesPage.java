@@ -5,8 +5,8 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import onebeat.core.holding.Odds;
-import onebeat.desktop.desk.ListPaper;
-import onebeat.desktop.desk.Look;
+import onebeat.desktop.nodes.ListPaper;
+import onebeat.desktop.nodes.Nodes;
 
 /// A page of lines, each with the key that takes it to the bench.
 abstract class LinesPage extends ListPaper {
@@ -60,7 +60,7 @@ abstract class LinesPage extends ListPaper {
         }
         chosen = Math.clamp((long) chosen + step, 0, backed.size() - 1);
         for (int i = 0; i < backed.size(); i++) {
-            backed.get(i).pseudoClassStateChanged(Look.CHOSEN, i == chosen);
+            backed.get(i).pseudoClassStateChanged(Nodes.CHOSEN, i == chosen);
         }
         bring(backed.get(chosen));
     }
@@ -82,6 +82,6 @@ abstract class LinesPage extends ListPaper {
     }
 
     static Node said(String words, String... styles) {
-        return Look.flow(Look.text(words, styles));
+        return Nodes.flow(Nodes.text(words, styles));
     }
 }

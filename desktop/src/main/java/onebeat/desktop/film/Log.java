@@ -10,16 +10,16 @@ import onebeat.core.film.Exchange;
 import onebeat.core.film.Outcome;
 import onebeat.core.film.Reel;
 import onebeat.core.play.Who;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.text.Texts;
 
 /// Writes down what was seen on film, and changes what was written.
 final class Log {
 
-    private final Desk desk;
+    private final CampSession app;
 
-    Log(Desk desk) {
-        this.desk = desk;
+    Log(CampSession app) {
+        this.app = app;
     }
 
     /// Logs a line. Stances and range are carried over from the last one logged on this reel.
@@ -27,25 +27,25 @@ final class Log {
     /// @param line in canonical form
     /// @return the exchange, where it could be saved
     Optional<Exchange> add(Reel on, double timeS, String line) {
-        List<Exchange> before = desk.camp().exchanges().all().stream()
+        List<Exchange> before = app.camp().exchanges().all().stream()
                 .filter(e -> e.reelId().equals(on.id()))
                 .toList();
         Optional<Exchange> last = before.isEmpty() ? Optional.empty() : Optional.of(before.getLast());
         Exchange exchange = new Exchange(
-                desk.camp().exchanges().nextId("x"),
+                app.camp().exchanges().nextId("x"),
                 on.id(),
                 tenths(timeS),
                 on.roundAt(timeS),
                 starter(line),
                 last.map(Exchange::athleteStance)
-                        .orElse(desk.camp().card().athlete().stance()),
+                        .orElse(app.camp().card().athlete().stance()),
                 last.map(Exchange::partnerStance)
-                        .orElse(desk.camp().card().opponent().stance()),
+                        .orElse(app.camp().card().opponent().stance()),
                 last.flatMap(Exchange::range),
                 line,
                 Outcome.NONE,
                 "");
-        return desk.save(Edit.add(Place.EXCHANGES, exchange)) ? Optional.of(exchange) : Optional.empty();
+        return app.save(Edit.add(Place.EXCHANGES, exchange)) ? Optional.of(exchange) : Optional.empty();
     }
 
     private static double tenths(double timeS) {
@@ -57,12 +57,12 @@ final class Log {
     }
 
     private boolean change(Exchange before, Exchange after) {
-        return before.equals(after) || desk.save(Edit.change(Place.EXCHANGES, before, after));
+        return before.equals(after) || app.save(Edit.change(Place.EXCHANGES, before, after));
     }
 
     void judge(Exchange exchange, Outcome outcome) {
         if (change(exchange, exchange.withOutcome(outcome))) {
-            desk.say(Texts.of("film.outcome", Texts.of("outcome." + outcome.word())));
+            app.say(Texts.of("film.outcome", Texts.of("outcome." + outcome.word())));
         }
     }
 
@@ -70,7 +70,7 @@ final class Log {
     boolean amend(Exchange exchange, String line) {
         boolean done = change(exchange, exchange.withLine(line, starter(line)));
         if (done) {
-            desk.say(Texts.of("film.amended", Texts.filmTime(exchange.timeS())));
+            app.say(Texts.of("film.amended", Texts.filmTime(exchange.timeS())));
         }
         return done;
     }
@@ -101,9 +101,9 @@ final class Log {
     }
 
     boolean remove(Exchange exchange) {
-        boolean done = desk.save(Edit.remove(Place.EXCHANGES, exchange));
+        boolean done = app.save(Edit.remove(Place.EXCHANGES, exchange));
         if (done) {
-            desk.say(Texts.of("film.removed"));
+            app.say(Texts.of("film.removed"));
         }
         return done;
     }

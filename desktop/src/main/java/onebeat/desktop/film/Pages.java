@@ -7,10 +7,10 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Seized;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.CampSession;
 import onebeat.desktop.film.Insights.Insight;
 import onebeat.desktop.print.Print;
+import onebeat.desktop.text.Texts;
 
 /// What lies beside the film: the habits, and over them the ideas, the plan, or a log that comes in.
 final class Pages extends StackPane implements AutoCloseable {
@@ -18,7 +18,7 @@ final class Pages extends StackPane implements AutoCloseable {
     /// The function key that makes a drill of the habit at hand.
     private static final int HABIT_KEY = 2;
 
-    private final Desk desk;
+    private final CampSession app;
     private final HabitsPage habits = new HabitsPage(this::ask);
     private final IdeasPage ideas = new IdeasPage();
     private final PlanPage plan = new PlanPage();
@@ -27,17 +27,17 @@ final class Pages extends StackPane implements AutoCloseable {
     private final Runnable changed;
 
     /// @param changed told when a log came in or did not, and the film is to be shown as it is now
-    Pages(Desk desk, Runnable changed) {
-        this.desk = desk;
+    Pages(CampSession app, Runnable changed) {
+        this.app = app;
         this.changed = changed;
-        this.insights = new Insights(desk, this::failed);
-        this.arrival = new ArrivalPage(desk);
+        this.insights = new Insights(app, this::failed);
+        this.arrival = new ArrivalPage(app);
         getChildren().setAll(habits);
     }
 
     /// Shows the camp as it is now.
     void show() {
-        habits.show(desk.camp());
+        habits.show(app.camp());
         ask();
     }
 
@@ -52,7 +52,7 @@ final class Pages extends StackPane implements AutoCloseable {
     /// What the opponent does after an own strike, or again after the athlete's.
     boolean turnHabitsOver() {
         getChildren().setAll(habits);
-        habits.turnOver(desk.camp());
+        habits.turnOver(app.camp());
         return true;
     }
 
@@ -64,24 +64,24 @@ final class Pages extends StackPane implements AutoCloseable {
 
     /// What the page that is turned to needs is worked out.
     private void ask() {
-        String opponent = desk.camp().card().opponent().name();
+        String opponent = app.camp().card().opponent().name();
         if (getChildren().contains(ideas)) {
             ideas.wait(opponent);
-            insights.ask(habits.habits(), insight -> ideas.show(insight, desk.camp()));
+            insights.ask(habits.habits(), insight -> ideas.show(insight, app.camp()));
         } else if (getChildren().contains(plan)) {
             plan.wait(opponent);
-            insights.ask(habits.habits(), insight -> plan.show(insight, desk.camp()));
+            insights.ask(habits.habits(), insight -> plan.show(insight, app.camp()));
         }
     }
 
     /// What could not be worked out is said where it was waited for.
     private void failed(String sentence) {
         lines().ifPresent(page -> page.failed(sentence));
-        desk.warn(sentence);
+        app.warn(sentence);
     }
 
     boolean print() {
-        insights.ask(habits.habits(), (Insight insight) -> Print.plan(desk, insight.plan()));
+        insights.ask(habits.habits(), (Insight insight) -> Print.plan(app, insight.plan()));
         return true;
     }
 

@@ -7,8 +7,8 @@ import javafx.scene.layout.VBox;
 import onebeat.core.camp.Camp;
 import onebeat.core.film.FightPlan;
 import onebeat.core.film.FightPlan.Plan;
-import onebeat.desktop.desk.Texts;
 import onebeat.desktop.film.Insights.Insight;
+import onebeat.desktop.text.Texts;
 import onebeat.formats.cards.PlanCard;
 
 /// Three plans against the opponent, and what to stay away from.

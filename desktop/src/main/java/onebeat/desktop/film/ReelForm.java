@@ -8,8 +8,8 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import onebeat.core.film.Reel;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 
 /// What is known of a reel: its name, whom it studies, how long its rounds are.
 final class ReelForm extends VBox {
@@ -17,7 +17,7 @@ final class ReelForm extends VBox {
     private final TextField name = new TextField();
     private final TextField subject = new TextField();
     private final TextField round = new TextField();
-    private final Text wrong = Look.text("", "caution");
+    private final Text wrong = Nodes.text("", "caution");
     private final Reel before;
     private final Consumer<Reel> keep;
 
@@ -34,17 +34,17 @@ final class ReelForm extends VBox {
         subject.setPromptText(opponent);
         round.setText("" + Math.round(before.roundSeconds()));
         GridPane grid = new GridPane(12, 8);
-        grid.addRow(0, Look.text(Texts.of("reel.name"), "small"), named(name, "reel.name"));
-        grid.addRow(1, Look.text(Texts.of("reel.subject"), "small"), named(subject, "reel.subject"));
-        grid.addRow(2, Look.text(Texts.of("reel.round"), "small"), named(round, "reel.round"));
+        grid.addRow(0, Nodes.text(Texts.of("reel.name"), "small"), named(name, "reel.name"));
+        grid.addRow(1, Nodes.text(Texts.of("reel.subject"), "small"), named(subject, "reel.subject"));
+        grid.addRow(2, Nodes.text(Texts.of("reel.round"), "small"), named(round, "reel.round"));
         Button done = new Button(Texts.of("card.keep"));
         done.setOnAction(_ -> done());
         List.of(name, subject, round).forEach(field -> field.setOnAction(_ -> done()));
         getChildren()
                 .setAll(
-                        Look.text(Texts.of("reel.title"), "title"),
+                        Nodes.text(Texts.of("reel.title"), "title"),
                         grid,
-                        Look.flow(Look.text(before.isDrawn() ? Texts.of("reel.drawn") : before.file(), "soft")),
+                        Nodes.flow(Nodes.text(before.isDrawn() ? Texts.of("reel.drawn") : before.file(), "soft")),
                         wrong,
                         done);
     }

@@ -15,10 +15,10 @@ import javafx.scene.text.Text;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
 import onebeat.core.play.Who;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.rope.Curve;
 import onebeat.desktop.rope.Curve.Point;
+import onebeat.desktop.text.Texts;
 
 /// A reel as a rope on the time axis: a knot for each exchange, in the colour of the one who started it.
 final class TimeRope extends Pane {
@@ -104,7 +104,7 @@ final class TimeRope extends Pane {
         int rounds = (int) Math.ceil(on.seconds() / on.roundSeconds());
         int every = (int) Math.ceil(rounds * NAME_WIDTH / getWidth());
         for (int round = 1; round <= rounds; round += every) {
-            Text name = Look.text(Texts.of("film.round", round), "soft");
+            Text name = Nodes.text(Texts.of("film.round", round), "soft");
             name.setX(x((round - 1) * on.roundSeconds()));
             name.setY(56);
             names.add(name);

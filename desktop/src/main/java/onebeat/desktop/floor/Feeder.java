@@ -11,7 +11,7 @@ import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Part.Turned;
 import onebeat.core.rounds.Schedule;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.text.Texts;
 
 /// What the feeder has to know next: what was drawn for the repetition that comes or runs, and his next cue
 /// in it.

@@ -7,23 +7,23 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 
 /// The feeder's next cue in a window of its own, for a second screen that only he sees.
 final class FeederWindow {
 
     private final Stage stage = new Stage();
-    private final Text drawn = Look.text("", "feeder-drawn");
-    private final Text cue = Look.text("", "feeder-cue");
+    private final Text drawn = Nodes.text("", "feeder-drawn");
+    private final Text cue = Nodes.text("", "feeder-cue");
 
     /// @param coach where the keys go that are pressed here: they stay the coach's
     FeederWindow(Scene coach) {
-        VBox paper = new VBox(18, Look.text(Texts.of("floor.feeder"), "floor-say"), drawn, cue);
+        VBox paper = new VBox(18, Nodes.text(Texts.of("floor.feeder"), "floor-say"), drawn, cue);
         paper.setAlignment(Pos.CENTER_LEFT);
         paper.getStyleClass().add("feeder");
         Scene scene = new Scene(paper, 640, 360);
-        Look.dress(scene);
+        Nodes.dress(scene);
         scene.addEventFilter(KeyEvent.ANY, key -> {
             Event.fireEvent(coach, key.copyFor(coach, coach));
             key.consume();

@@ -27,13 +27,13 @@ import onebeat.core.rounds.Schedule.Between;
 import onebeat.core.rounds.Schedule.Stretch;
 import onebeat.core.rounds.Session;
 import onebeat.core.rounds.Template;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.Frame;
-import onebeat.desktop.desk.LineWatch.Seen;
-import onebeat.desktop.desk.Station;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.app.Navigator;
+import onebeat.desktop.app.Station;
+import onebeat.desktop.callline.LineWatch.Seen;
 import onebeat.desktop.floor.Run.State;
 import onebeat.desktop.sound.Sounds;
+import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
 
 /// The floor: tonight's session runs. Space is bell and pause; four keys judge a repetition. What is judged
@@ -53,8 +53,8 @@ public final class Floor implements Station {
     private static final String AT = "floor at";
     private static final String KEYS = "floor keys";
 
-    private final Desk desk;
-    private final Frame frame;
+    private final CampSession app;
+    private final Navigator navigator;
     private final Sounding sounding;
     private final LongSupplier clockMs;
     private final FloorView view = new FloorView();
@@ -75,14 +75,14 @@ public final class Floor implements Station {
     };
 
     /// @param clockMs a monotonic clock in milliseconds
-    public Floor(Desk desk, Sounds sounds, LongSupplier clockMs, Frame frame) {
-        this.desk = desk;
-        this.sounding = new Sounding(desk, sounds, clockMs);
+    public Floor(CampSession app, Sounds sounds, LongSupplier clockMs, Navigator navigator) {
+        this.app = app;
+        this.sounding = new Sounding(app, sounds, clockMs);
         this.clockMs = clockMs;
-        this.frame = frame;
-        this.words = new FloorWords(desk);
-        this.judging = new Judging(desk);
-        this.floorKeys = FloorKeys.of(desk.draft(KEYS));
+        this.navigator = navigator;
+        this.words = new FloorWords(app);
+        this.judging = new Judging(app);
+        this.floorKeys = FloorKeys.of(app.draft(KEYS));
     }
 
     @Override
@@ -103,7 +103,7 @@ public final class Floor implements Station {
     @Override
     public void open() {
         if (run == null || run.state() == State.READY || run.state() == State.DONE) {
-            run = desk.tonight()
+            run = app.tonight()
                     .map(this::stillToRun)
                     .map(s -> new Run(s, clockMs))
                     .orElse(null);
@@ -116,8 +116,8 @@ public final class Floor implements Station {
 
     /// A session that was broken off in a round, by a machine that died, waits where it stopped.
     private void goOnWhereItStopped() {
-        String[] at = desk.draft(AT).split(" ", -1);
-        if (run == null || at.length != 3 || !at[0].equals(desk.today().toString()) || !at[2].matches("\\d{1,9}")) {
+        String[] at = app.draft(AT).split(" ", -1);
+        if (run == null || at.length != 3 || !at[0].equals(app.today().toString()) || !at[2].matches("\\d{1,9}")) {
             return;
         }
         for (Stretch stretch : run.schedule().rounds()) {
@@ -136,18 +136,18 @@ public final class Floor implements Station {
         notedMs = run.atMs();
         long now = run.atMs();
         Schedule schedule = run.schedule();
-        desk.keepDraft(
+        app.keepDraft(
                 AT,
                 schedule.roundAt(now)
                         .map(r -> schedule.rounds().get(r))
-                        .map(s -> desk.today() + " " + s.part().plan().id() + " " + (now - s.startMs()))
+                        .map(s -> app.today() + " " + s.part().plan().id() + " " + (now - s.startMs()))
                         .orElse(""));
     }
 
     /// Tonight's rounds that have not run yet; all of them where all have run.
     private Schedule stillToRun(Session session) {
-        Camp camp = desk.camp();
-        Schedule whole = Tonight.schedule(camp, session, sounding.calls(), desk.ladders());
+        Camp camp = app.camp();
+        Schedule whole = Tonight.schedule(camp, session, sounding.calls(), app.ladders());
         List<Part> left = whole.rounds().stream()
                 .map(Stretch::part)
                 .filter(p -> camp.runs().all().stream()
@@ -191,13 +191,13 @@ public final class Floor implements Station {
         RoundPlan plan = stretch.part().plan();
         int called = (int) (run == null ? List.<Event>of() : run.schedule().events())
                 .stream().filter(e -> e.opensRepetition() && e.round() == round).count();
-        desk.save(Edit.add(
+        app.save(Edit.add(
                 Place.RUNS,
                 new RoundRun(
-                        desk.camp().runs().nextId("n"),
+                        app.camp().runs().nextId("n"),
                         plan.id(),
                         plan.drillId(),
-                        desk.today(),
+                        app.today(),
                         plan.bpm(),
                         (int) (stretch.lengthMs() / 1000),
                         called,
@@ -239,7 +239,7 @@ public final class Floor implements Station {
             case K -> startTeaching();
             case O -> takeRecording();
             case ESCAPE -> {
-                frame.go(Name.ROUNDS);
+                navigator.go(Name.ROUNDS);
                 yield true;
             }
             default -> false;
@@ -270,7 +270,7 @@ public final class Floor implements Station {
         int at = all.indexOf(does);
         if (code != KeyCode.ESCAPE) {
             floorKeys = floorKeys.with(does, code);
-            desk.keepDraft(KEYS, floorKeys.words());
+            app.keepDraft(KEYS, floorKeys.words());
         }
         teaches = code == KeyCode.ESCAPE || at + 1 == all.size() ? Optional.empty() : Optional.of(all.get(at + 1));
         told = teaches.map(d -> Texts.of("floor.teach", Texts.of("floor.does." + d)))
@@ -342,7 +342,7 @@ public final class Floor implements Station {
     }
 
     private boolean toBook() {
-        frame.go(Name.BOOK);
+        navigator.go(Name.BOOK);
         return true;
     }
 
@@ -397,7 +397,7 @@ public final class Floor implements Station {
         if (seenBy != SeenBy.WINDOW) {
             closeWindow();
         }
-        desk.say(Texts.of("floor.seen." + seenBy));
+        app.say(Texts.of("floor.seen." + seenBy));
         show();
         return true;
     }
@@ -422,7 +422,7 @@ public final class Floor implements Station {
 
     /// A recording of the coach's own is taken in, by the name of its file.
     private boolean takeRecording() {
-        frame.choose(Texts.of("choose.wav"), "*.wav").ifPresent(file -> told = sounding.take(file));
+        navigator.choose(Texts.of("choose.wav"), "*.wav").ifPresent(file -> told = sounding.take(file));
         show();
         return true;
     }

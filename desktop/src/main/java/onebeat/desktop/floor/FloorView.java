@@ -13,10 +13,10 @@ import javafx.scene.text.Font;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 import javafx.scene.transform.Scale;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.rope.Curve;
 import onebeat.desktop.rope.Curve.Point;
+import onebeat.desktop.text.Texts;
 
 /// Draws the floor: dark, huge, calm. It is laid out once for 1280 by 800 and scaled to the window as a whole.
 final class FloorView extends Pane {
@@ -83,7 +83,7 @@ final class FloorView extends Pane {
         boolean large = !told.isEmpty() && told.length() <= LARGE_TOLD;
         nodes.add(at(LEFT, 776, told.isEmpty() ? Texts.of("floor.keys") : told, large ? "floor-told" : "floor-foot"));
         if (!now.cautions().isEmpty()) {
-            TextFlow cautions = Look.flow(Look.text(now.cautions(), "floor-say"));
+            TextFlow cautions = Nodes.flow(Nodes.text(now.cautions(), "floor-say"));
             cautions.setPrefWidth(560);
             cautions.setLayoutX(RIGHT - 560);
             cautions.setLayoutY(140);
@@ -102,7 +102,7 @@ final class FloorView extends Pane {
     }
 
     private static Text at(double x, double y, String words, String style) {
-        Text text = Look.text(words, style);
+        Text text = Nodes.text(words, style);
         text.setX(x);
         text.setY(y);
         return text;
@@ -161,7 +161,7 @@ final class FloorView extends Pane {
         for (List<FloorPicture.Word> row : rows) {
             double x = LEFT;
             for (FloorPicture.Word word : row) {
-                Text text = Look.text(
+                Text text = Nodes.text(
                         word.text().toUpperCase(Locale.ROOT),
                         "floor-call",
                         word.partner() ? "floor-partner" : "floor-own");

@@ -15,20 +15,20 @@ import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Between;
 import onebeat.core.rounds.Schedule.Stretch;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.CampSession;
 import onebeat.desktop.floor.FloorPicture.Whip;
 import onebeat.desktop.floor.FloorPicture.Word;
 import onebeat.desktop.floor.Run.State;
+import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
 
 /// What the floor shows at a time of its session.
 final class FloorWords {
 
-    private final Desk desk;
+    private final CampSession app;
 
-    FloorWords(Desk desk) {
-        this.desk = desk;
+    FloorWords(CampSession app) {
+        this.app = app;
     }
 
     /// The picture of now.
@@ -178,7 +178,7 @@ final class FloorWords {
     private String works(Schedule schedule, Stretch stretch, String head) {
         RoundPlan plan = stretch.part().plan();
         return turns(schedule)
-                ? Texts.of("floor.works", head, Turns.worker(desk.camp(), plan), Turns.holder(desk.camp(), plan))
+                ? Texts.of("floor.works", head, Turns.worker(app.camp(), plan), Turns.holder(app.camp(), plan))
                 : head;
     }
 
@@ -188,7 +188,7 @@ final class FloorWords {
                 ? Texts.of(
                         "floor.then.works",
                         name,
-                        Turns.worker(desk.camp(), coming.part().plan()))
+                        Turns.worker(app.camp(), coming.part().plan()))
                 : name;
     }
 
@@ -262,7 +262,7 @@ final class FloorWords {
         }
         String plan = schedule.rounds().get(round).part().plan().id();
         Map<Judgement, Integer> counts = new EnumMap<>(Judgement.class);
-        desk.camp().repetitions().all().stream()
+        app.camp().repetitions().all().stream()
                 .filter(r -> r.roundId().equals(plan))
                 .forEach(r -> counts.merge(r.judgement(), 1, Integer::sum));
         List<String> words = new ArrayList<>();

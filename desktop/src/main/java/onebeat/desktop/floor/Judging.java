@@ -11,17 +11,17 @@ import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.RoundPlan;
-import onebeat.desktop.desk.Desk;
+import onebeat.desktop.app.CampSession;
 
 /// Judges repetitions as they are called, or after the round as a tally.
 final class Judging {
 
-    private final Desk desk;
+    private final CampSession app;
     private final Map<String, String> judged = new HashMap<>();
     private Optional<String> last = Optional.empty();
 
-    Judging(Desk desk) {
-        this.desk = desk;
+    Judging(CampSession app) {
+        this.app = app;
     }
 
     /// A new run begins.
@@ -53,20 +53,20 @@ final class Judging {
     private void keep(Run run, Event call, Judgement judgement) {
         RoundPlan plan = run.schedule().rounds().get(call.round()).part().plan();
         Optional<Repetition> before =
-                Optional.ofNullable(judged.get(key(call))).flatMap(desk.camp().repetitions()::get);
+                Optional.ofNullable(judged.get(key(call))).flatMap(app.camp().repetitions()::get);
         Repetition after = before.map(b -> b.judged(judgement, judgement == Judgement.CLEAN ? "" : b.fault()))
                 .orElseGet(() -> new Repetition(
-                        desk.camp().repetitions().nextId("p"),
+                        app.camp().repetitions().nextId("p"),
                         plan.id(),
                         plan.drillId(),
-                        desk.today(),
+                        app.today(),
                         plan.bpm(),
                         call.ms(),
                         judgement,
                         plan.rung(),
                         "",
                         plan.worker()));
-        if (desk.save(new Edit.Change<>(Place.REPETITIONS, before, Optional.of(after)))) {
+        if (app.save(new Edit.Change<>(Place.REPETITIONS, before, Optional.of(after)))) {
             judged.put(key(call), after.id());
             last = Optional.of(after.id());
         }
@@ -78,21 +78,21 @@ final class Judging {
     /// @return the fault, where there was something to name
     Optional<Fault> fault(int number) {
         List<Fault> faults = Fault.all();
-        Optional<Repetition> before = last.flatMap(desk.camp().repetitions()::get);
+        Optional<Repetition> before = last.flatMap(app.camp().repetitions()::get);
         if (number < 1 || number > faults.size() || before.isEmpty()) {
             return Optional.empty();
         }
         Fault fault = faults.get(number - 1);
         Repetition one = before.get();
         Repetition after = one.judged(one.judgement(), fault.id());
-        return one.equals(after) || desk.save(Edit.change(Place.REPETITIONS, one, after))
+        return one.equals(after) || app.save(Edit.change(Place.REPETITIONS, one, after))
                 ? Optional.of(fault)
                 : Optional.empty();
     }
 
     /// Whether the repetition that was judged last was not clean and has no fault named yet.
     boolean asksForFault() {
-        return last.flatMap(desk.camp().repetitions()::get)
+        return last.flatMap(app.camp().repetitions()::get)
                 .filter(r -> r.judgement() != Judgement.CLEAN && r.fault().isEmpty())
                 .isPresent();
     }

@@ -8,10 +8,10 @@ import java.util.function.LongSupplier;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Schedule;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.CampSession;
 import onebeat.desktop.floor.Run.State;
 import onebeat.desktop.sound.Sounds;
+import onebeat.desktop.text.Texts;
 import onebeat.formats.sound.Dispatch;
 import onebeat.formats.sound.SaidCalls;
 import onebeat.formats.sound.SaidCalls.Scheme;
@@ -25,7 +25,7 @@ final class Sounding {
 
     private static final String CALLS = "floor calls";
 
-    private final Desk desk;
+    private final CampSession app;
     private final Sounds sounds;
     private final LongSupplier clockMs;
     private final Voice voice;
@@ -34,11 +34,11 @@ final class Sounding {
     private @Nullable Dispatch dispatch;
 
     /// @param clockMs a monotonic clock in milliseconds
-    Sounding(Desk desk, Sounds sounds, LongSupplier clockMs) {
-        this.desk = desk;
+    Sounding(CampSession app, Sounds sounds, LongSupplier clockMs) {
+        this.app = app;
         this.sounds = sounds;
         this.clockMs = clockMs;
-        this.voice = new Voice(desk.folder().resolve(Texts.of("floor.voice.folder")));
+        this.voice = new Voice(app.folder().resolve(Texts.of("floor.voice.folder")));
         this.calls = new SaidCalls(voice, scheme());
     }
 
@@ -88,13 +88,13 @@ final class Sounding {
     }
 
     private Scheme scheme() {
-        return desk.draft(CALLS).equals(Scheme.NUMBERS.name()) ? Scheme.NUMBERS : Scheme.NAMES;
+        return app.draft(CALLS).equals(Scheme.NUMBERS.name()) ? Scheme.NUMBERS : Scheme.NAMES;
     }
 
     /// Strikes are called by number or by name.
     Scheme nextScheme() {
         Scheme other = scheme() == Scheme.NAMES ? Scheme.NUMBERS : Scheme.NAMES;
-        desk.keepDraft(CALLS, other.name());
+        app.keepDraft(CALLS, other.name());
         calls = new SaidCalls(voice, other);
         return other;
     }
@@ -113,7 +113,7 @@ final class Sounding {
     String take(Path file) {
         String name = String.valueOf(file.getFileName());
         String word = Voice.clip(name.replaceFirst("(?i)\\.wav$", ""));
-        if (!SaidCalls.canSay(word, desk.camp().vocabulary())) {
+        if (!SaidCalls.canSay(word, app.camp().vocabulary())) {
             return Texts.of("floor.voice.unknown", word);
         }
         try {

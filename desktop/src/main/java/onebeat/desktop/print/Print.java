@@ -16,10 +16,10 @@ import onebeat.core.holding.Script;
 import onebeat.core.review.Review;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Session;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.Out;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.app.FilesOut;
 import onebeat.desktop.rope.RopeView;
+import onebeat.desktop.text.Texts;
 import onebeat.formats.PlainName;
 import onebeat.formats.cards.Cards;
 import onebeat.formats.cards.Drawing;
@@ -37,60 +37,60 @@ public final class Print {
     private Print() {}
 
     /// The partner's and the athlete's card of a way through a line.
-    public static void cards(Desk desk, Review review, int way, String name, Odds odds) {
-        String athlete = desk.camp().card().athlete().name();
-        String across = desk.camp().setting().partner().name();
-        Cards.For what = new Cards.For(name, athlete, across, review, way, Optional.of(rope(desk, review, way)));
-        Script script = review.script(way, desk.camp().partner());
+    public static void cards(CampSession app, Review review, int way, String name, Odds odds) {
+        String athlete = app.camp().card().athlete().name();
+        String across = app.camp().setting().partner().name();
+        Cards.For what = new Cards.For(name, athlete, across, review, way, Optional.of(rope(app, review, way)));
+        Script script = review.script(way, app.camp().partner());
         List<String> choices = Script.choices(review.read().line(), odds);
         write(
-                desk,
+                app,
                 List.of(
                         new Page(name + " " + Texts.of("print.partner"), Cards.partner(what, script, choices)),
                         new Page(name + " " + Texts.of("print.athlete"), Cards.athlete(what))));
     }
 
     /// The sheet of a session.
-    public static void session(Desk desk, Session session, Schedule schedule) {
+    public static void session(CampSession app, Session session, Schedule schedule) {
         Sheet sheet = Cards.session(
                 session,
                 schedule,
-                desk.camp().card().athlete().name(),
-                desk.camp().setting().partner().name(),
-                plan -> Turns.taken(desk.camp(), session)
-                        ? Texts.of("rounds.worker", Turns.worker(desk.camp(), plan), Turns.holder(desk.camp(), plan))
+                app.camp().card().athlete().name(),
+                app.camp().setting().partner().name(),
+                plan -> Turns.taken(app.camp(), session)
+                        ? Texts.of("rounds.worker", Turns.worker(app.camp(), plan), Turns.holder(app.camp(), plan))
                         : "",
-                Tonight.excesses(desk.camp(), schedule, Tonight.week(desk.camp(), session.date(), desk.ladders())));
-        write(desk, List.of(new Page(session.date() + " " + session.name(), sheet)));
+                Tonight.excesses(app.camp(), schedule, Tonight.week(app.camp(), session.date(), app.ladders())));
+        write(app, List.of(new Page(session.date() + " " + session.name(), sheet)));
     }
 
     /// The fight plan, one page for the corner.
-    public static void plan(Desk desk, FightPlan plan) {
-        Card card = desk.camp().card();
+    public static void plan(CampSession app, FightPlan plan) {
+        Card card = app.camp().card();
         Sheet sheet = PlanCard.of(
                 plan,
                 card.athlete().name(),
                 card.opponent().name(),
                 card.fightNight().toString());
-        write(desk, List.of(new Page(Texts.of("print.plan", card.opponent().name()), sheet)));
+        write(app, List.of(new Page(Texts.of("print.plan", card.opponent().name()), sheet)));
     }
 
-    private static Drawing rope(Desk desk, Review review, int way) {
+    private static Drawing rope(CampSession app, Review review, int way) {
         RopeView rope = new RopeView();
         rope.withoutScrub();
         rope.show(new RopeView.Picture(
                 review,
                 way,
-                desk.camp().card().athlete().name(),
-                desk.camp().setting().partner().name(),
+                app.camp().card().athlete().name(),
+                app.camp().setting().partner().name(),
                 false));
         return Vectors.of(rope, ROPE_WIDE, ROPE_HIGH);
     }
 
     private record Page(String name, Sheet sheet) {}
 
-    private static void write(Desk desk, List<Page> pages) {
-        Path folder = desk.folder().resolve(Texts.of("print.folder"));
+    private static void write(CampSession app, List<Page> pages) {
+        Path folder = app.folder().resolve(Texts.of("print.folder"));
         List<String> names = new ArrayList<>();
         List<String> files = PlainName.each(pages.stream().map(Page::name).toList(), Texts.of("print.unnamed"));
         try {
@@ -98,14 +98,14 @@ public final class Print {
             boolean small = false;
             for (int i = 0; i < pages.size(); i++) {
                 SizedPage sized = new SizedPage(pages.get(i).sheet);
-                Path file = Out.files().write(folder.resolve(files.get(i) + ".pdf"), sized, OutFiles.Taken.NUMBER);
+                Path file = FilesOut.files().write(folder.resolve(files.get(i) + ".pdf"), sized, OutFiles.Taken.NUMBER);
                 small |= sized.isSmall;
                 names.add(String.valueOf(file.getFileName()));
             }
             String where = Texts.of("print.done", String.join(", ", names), folder);
-            desk.say(small ? where + " " + Texts.of("print.small") : where);
+            app.say(small ? where + " " + Texts.of("print.small") : where);
         } catch (IOException e) {
-            desk.warn(Out.failed(folder, names, e));
+            app.warn(FilesOut.failed(folder, names, e));
         }
     }
 

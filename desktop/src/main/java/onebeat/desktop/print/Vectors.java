@@ -27,7 +27,7 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.Shape;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Text;
-import onebeat.desktop.desk.Look;
+import onebeat.desktop.nodes.Nodes;
 import onebeat.formats.cards.Drawing;
 import onebeat.formats.cards.Drawing.Colour;
 import onebeat.formats.cards.Drawing.Ink;
@@ -48,7 +48,7 @@ public final class Vectors {
     /// The picture of a control at this size. It must not be on a screen.
     public static Drawing of(Region region, double width, double height) {
         Scene scene = new Scene(region, width, height);
-        Look.dress(scene);
+        Nodes.dress(scene);
         region.resize(width, height);
         region.applyCss();
         region.layout();

@@ -13,12 +13,12 @@ import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 import onebeat.core.review.Code;
-import onebeat.desktop.desk.Marks;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.ShapePool;
 import onebeat.desktop.rope.RopeView.Picture;
+import onebeat.desktop.text.Texts;
 
 /// The words on the rope: calls at their beats, grades with openings under them, beat numbers.
-record RopeLabels(Marks marks, RopeScale scale, Picture picture) {
+record RopeLabels(ShapePool marks, RopeScale scale, Picture picture) {
 
     /// How wide a character of the small text is, in pixels.
     private static final double SMALL_CHARACTER = 6.2;

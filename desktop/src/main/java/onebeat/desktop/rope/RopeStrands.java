@@ -11,13 +11,13 @@ import onebeat.core.play.Moment;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Who;
-import onebeat.desktop.desk.Marks;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.ShapePool;
 import onebeat.desktop.rope.Curve.Point;
 import onebeat.desktop.rope.RopeView.Picture;
+import onebeat.desktop.text.Texts;
 
 /// The ground of the rope: the reach bands, the beats, and both strands of every way that is drawn.
-record RopeStrands(Marks marks, RopeScale scale, Picture picture) {
+record RopeStrands(ShapePool marks, RopeScale scale, Picture picture) {
 
     void draw() {
         Forks forks = picture.forks();

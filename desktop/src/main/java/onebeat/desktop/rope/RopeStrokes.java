@@ -12,11 +12,11 @@ import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 import onebeat.core.timing.Timing;
-import onebeat.desktop.desk.Marks;
+import onebeat.desktop.nodes.ShapePool;
 import onebeat.desktop.rope.RopeView.Picture;
 
 /// What is done on the rope: strokes, bars, crossings and knots. What ways share is drawn once.
-record RopeStrokes(Marks marks, RopeScale scale, Picture picture) {
+record RopeStrokes(ShapePool marks, RopeScale scale, Picture picture) {
 
     private static final double FULL_WIDTH = 9;
     private static final double NORMAL_WIDTH = 6.5;
@@ -30,7 +30,7 @@ record RopeStrokes(Marks marks, RopeScale scale, Picture picture) {
 
     private static final double CONTACT_GROWS = 6;
 
-    /// Marks are so much smaller where several ways lie under one another.
+    /// ShapePool are so much smaller where several ways lie under one another.
     private static final double IN_LANES = 0.6;
 
     void draw() {

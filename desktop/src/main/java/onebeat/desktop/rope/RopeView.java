@@ -11,8 +11,8 @@ import onebeat.core.play.Moment;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Who;
 import onebeat.core.review.Review;
-import onebeat.desktop.desk.Marks;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.ShapePool;
+import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
 
 /// Draws a line as a rope.
@@ -48,7 +48,7 @@ public final class RopeView extends Pane {
     static final double BAND_ROOM_CM = 20;
 
     private final DoubleProperty scrub = new SimpleDoubleProperty(-0.35);
-    private final Marks marks = new Marks(this);
+    private final ShapePool marks = new ShapePool(this);
     private @Nullable Picture picture;
     private boolean scrubbed = true;
     private double drawnWidth;

@@ -15,34 +15,34 @@ import onebeat.core.review.Severity;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Stretch;
 import onebeat.core.rounds.Session;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 import onebeat.formats.cards.Cards;
 
 /// What tonight costs the athlete and the partner: time, repetitions and touches, beside the week's.
 final class CostPaper extends VBox {
 
-    private final Desk desk;
+    private final CampSession app;
 
-    CostPaper(Desk desk) {
+    CostPaper(CampSession app) {
         super(6);
-        this.desk = desk;
+        this.app = app;
     }
 
     void show(Optional<Schedule> schedule) {
         List<Stretch> rounds = schedule.map(Schedule::rounds).orElse(List.of());
         int repetitions = rounds.stream().mapToInt(Stretch::repetitions).sum();
         Contact session = schedule.map(Schedule::contact).orElse(Contact.NONE);
-        Contact week = Tonight.week(desk.camp(), desk.today(), desk.ladders());
+        Contact week = Tonight.week(app.camp(), app.today(), app.ladders());
         long lengthMs = schedule.filter(s -> !s.rounds().isEmpty())
                 .map(s -> s.lengthMs() - Schedule.READY_MS)
                 .orElse(0L);
         List<Node> rows = new ArrayList<>();
-        int most = desk.tonight().map(Session::minutes).orElse(0);
+        int most = app.tonight().map(Session::minutes).orElse(0);
         rows.add(cost("rounds.cost.minutes", Texts.clock(lengthMs / 1000.0)));
         if (most > 0 && lengthMs > most * 60_000L) {
-            rows.add(Look.flow(Look.text(Texts.of("rounds.cost.over", most), "footer-wrong")));
+            rows.add(Nodes.flow(Nodes.text(Texts.of("rounds.cost.over", most), "footer-wrong")));
         }
         rows.add(cost("rounds.cost.reps", "" + repetitions));
         rows.add(cost("rounds.cost.pads", session.pads() + " · " + week.pads()));
@@ -51,17 +51,17 @@ final class CostPaper extends VBox {
         }
         rows.add(cost("rounds.cost.partner", session.onPartner() + " · " + week.onPartner()));
         rows.add(cost("rounds.cost.heads", session.onHeads() + " · " + week.onHeads()));
-        rows.add(Look.flow(Look.text(limbs(session), "soft")));
+        rows.add(Nodes.flow(Nodes.text(limbs(session), "soft")));
         getChildren().setAll(rows);
-        schedule.ifPresent(s -> Tonight.excesses(desk.camp(), s, week)
-                .forEach(excess -> getChildren().add(Look.flow(Look.text(Cards.limit(excess), severity(excess))))));
-        getChildren().add(Look.flow(Look.text(Texts.of("caution.short"), "caution")));
+        schedule.ifPresent(s -> Tonight.excesses(app.camp(), s, week)
+                .forEach(excess -> getChildren().add(Nodes.flow(Nodes.text(Cards.limit(excess), severity(excess))))));
+        getChildren().add(Nodes.flow(Nodes.text(Texts.of("caution.short"), "caution")));
     }
 
     /// A passed limit weighs as much as the coach says.
     private String severity(Limits.Excess excess) {
         Severity severity =
-                desk.camp().context().severities().of(excess.limit().of().code());
+                app.camp().context().severities().of(excess.limit().of().code());
         return severity == Severity.STOP ? "footer-wrong" : "strong";
     }
 
@@ -72,7 +72,7 @@ final class CostPaper extends VBox {
     }
 
     private static HBox cost(String key, String value) {
-        HBox row = new HBox(Look.text(Texts.of(key), "small"), Look.spring(), Look.text(value, "mono-strong"));
+        HBox row = new HBox(Nodes.text(Texts.of(key), "small"), Nodes.spring(), Nodes.text(value, "mono-strong"));
         row.setAlignment(Pos.BASELINE_LEFT);
         return row;
     }

@@ -16,10 +16,10 @@ import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Between;
 import onebeat.core.rounds.Schedule.Stretch;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.rope.Curve;
 import onebeat.desktop.rope.Curve.Point;
+import onebeat.desktop.text.Texts;
 
 /// The session as one rope: rounds thick, rests thin, and under each round what it costs.
 final class HourRope extends Pane {
@@ -55,7 +55,7 @@ final class HourRope extends Pane {
         List<Node> nodes = new ArrayList<>();
         if (schedule.isEmpty() || schedule.get().rounds().isEmpty()) {
             nodes.add(wave(SIDE, getWidth() - SIDE, "rest-rope"));
-            Text empty = Look.text(Texts.of("rounds.empty"), "soft");
+            Text empty = Nodes.text(Texts.of("rounds.empty"), "soft");
             empty.setX(SIDE);
             empty.setY(MIDDLE + 44);
             nodes.add(empty);
@@ -102,7 +102,7 @@ final class HourRope extends Pane {
             nodes.add(groove);
         }
         double middle = (from + to) / 2;
-        Text number = Look.text("" + (index + 1), "round-number");
+        Text number = Nodes.text("" + (index + 1), "round-number");
         number.setX(middle - 6);
         number.setY(MIDDLE - 32);
         nodes.add(number);
@@ -121,7 +121,7 @@ final class HourRope extends Pane {
     }
 
     private static Text under(String words, double middle, double y, String style) {
-        Text text = Look.text(words, style);
+        Text text = Nodes.text(words, style);
         text.setY(y);
         text.setX(middle - words.length() * 3.2);
         text.setMouseTransparent(true);

@@ -16,11 +16,11 @@ import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule.Stretch;
 import onebeat.core.timing.Link;
 import onebeat.core.timing.Timing;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.LineWatch;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.callline.LineWatch;
+import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.rope.RopeView;
+import onebeat.desktop.text.Texts;
 
 /// One round of tonight: whose it is, its line, its numbers, and what was drawn for it.
 final class RoundPaper extends VBox {
@@ -28,12 +28,12 @@ final class RoundPaper extends VBox {
     /// So many drawn repetitions are shown.
     private static final int SHOWN_TURNS = 24;
 
-    private final Desk desk;
+    private final CampSession app;
     private final RopeView rope = new RopeView();
 
-    RoundPaper(Desk desk) {
+    RoundPaper(CampSession app) {
         super(6);
-        this.desk = desk;
+        this.app = app;
         VBox.setVgrow(rope, Priority.ALWAYS);
         rope.setMinHeight(0);
     }
@@ -45,7 +45,7 @@ final class RoundPaper extends VBox {
     /// @param reason why it was put there; may be empty
     void show(Optional<Stretch> here, int number, String reason) {
         if (here.isEmpty()) {
-            getChildren().setAll(Look.flow(Look.text(Texts.of("rounds.round.empty"), "soft")));
+            getChildren().setAll(Nodes.flow(Nodes.text(Texts.of("rounds.round.empty"), "soft")));
             return;
         }
         Stretch stretch = here.get();
@@ -65,7 +65,7 @@ final class RoundPaper extends VBox {
                 : ceiling < RoundPlan.MOST_BPM
                         ? Texts.of("rounds.under", Math.floor(ceiling))
                         : Texts.of("tempo.open", RoundPlan.MOST_BPM);
-        Camp camp = desk.camp();
+        Camp camp = app.camp();
         String worker = Turns.worker(camp, plan);
         String holder = Turns.holder(camp, plan);
         rope.show(Turns.workedBy(camp, plan.worker())
@@ -77,22 +77,22 @@ final class RoundPaper extends VBox {
                 .orElse(null));
         getChildren()
                 .setAll(
-                        Look.flow(Look.text(number + "  " + stretch.part().name(), "strong")),
+                        Nodes.flow(Nodes.text(number + "  " + stretch.part().name(), "strong")),
                         numbers,
-                        Look.flow(Look.text(
+                        Nodes.flow(Nodes.text(
                                 Texts.of("rounds.step", plan.rung().id()) + " " + limit + bursts(plan), "small")));
         if (camp.partner().isPresent() || !plan.isAthletes()) {
             getChildren()
                     .add(
                             1,
-                            Look.flow(Look.text(
+                            Nodes.flow(Nodes.text(
                                     Texts.of("rounds.worker", worker, holder), plan.isAthletes() ? "soft" : "strong")));
         }
         if (!drilledItself(stretch)) {
-            getChildren().add(Look.flow(Look.text(stretch.part().text(), "mono-strong")));
+            getChildren().add(Nodes.flow(Nodes.text(stretch.part().text(), "mono-strong")));
         }
         if (!reason.isEmpty()) {
-            getChildren().add(Look.flow(Look.text(reason, "soft")));
+            getChildren().add(Nodes.flow(Nodes.text(reason, "soft")));
         }
         if (stretch.part().drawn().isEmpty()) {
             getChildren().add(rope);
@@ -107,7 +107,7 @@ final class RoundPaper extends VBox {
 
     /// Whether the round drills the camp's line as it is and not a stage of its ladder.
     private boolean drilledItself(Stretch stretch) {
-        return desk.camp()
+        return app.camp()
                 .drills()
                 .get(stretch.part().plan().drillId())
                 .map(d -> d.line().equals(stretch.part().text()))
@@ -126,7 +126,7 @@ final class RoundPaper extends VBox {
         String first = IntStream.range(0, Math.min(SHOWN_TURNS, stretch.repetitions()))
                 .mapToObj(r -> stretch.part().turn(r).choices())
                 .collect(Collectors.joining("  |  "));
-        getChildren().add(Look.flow(Look.text(Texts.of("rounds.drawn", first), "small", "of-partner")));
+        getChildren().add(Nodes.flow(Nodes.text(Texts.of("rounds.drawn", first), "small", "of-partner")));
         for (Guessing guessing : stretch.part().guessing(stretch.repetitions())) {
             List<String> counts = new ArrayList<>();
             for (int i = 0; i < guessing.choice().options(); i++) {
@@ -136,7 +136,7 @@ final class RoundPaper extends VBox {
                         guessing.drawn().get(i)));
             }
             getChildren()
-                    .add(Look.flow(Look.text(
+                    .add(Nodes.flow(Nodes.text(
                             Texts.of(
                                     "rounds.guess",
                                     String.join(", ", counts),
@@ -149,7 +149,7 @@ final class RoundPaper extends VBox {
     }
 
     private static VBox number(String number, String unit) {
-        VBox box = new VBox(0, Look.text(number, "figure-number"), Look.text(unit, "soft"));
+        VBox box = new VBox(0, Nodes.text(number, "figure-number"), Nodes.text(unit, "soft"));
         box.setAlignment(Pos.BOTTOM_LEFT);
         return box;
     }

@@ -34,13 +34,13 @@ import onebeat.core.rounds.Schedule.Stretch;
 import onebeat.core.rounds.Session;
 import onebeat.core.rounds.Template;
 import onebeat.core.timing.Rung;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.LineWatch.Seen;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Newest;
-import onebeat.desktop.desk.Station;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.BackgroundQuestion;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.app.Station;
+import onebeat.desktop.callline.LineWatch.Seen;
+import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.print.Print;
+import onebeat.desktop.text.Texts;
 
 /// Rounds: lines are chosen for tonight, put in order and set to a tempo.
 public final class Rounds implements Station {
@@ -49,28 +49,28 @@ public final class Rounds implements Station {
 
     private static final int MINUTES_STEP = 5;
 
-    private final Desk desk;
+    private final CampSession app;
     private final Consumer<Station.Name> go;
     private final VBox view = new VBox(12);
-    private final Text title = Look.text("", "title");
-    private final Text under = Look.text("", "soft");
+    private final Text title = Nodes.text("", "title");
+    private final Text under = Nodes.text("", "soft");
     private final HourRope hour = new HourRope(this::chooseRound);
     private final VBox lines = new VBox(2);
-    private final ScrollPane linesScroll = Look.scroll(lines);
+    private final ScrollPane linesScroll = Nodes.scroll(lines);
     private final RoundPaper round;
     private final CostPaper cost;
     private final Map<String, String> reasons = new HashMap<>();
-    private final Newest ahead;
+    private final BackgroundQuestion ahead;
     private int chosenRound;
     private int chosenLine;
 
     /// @param go leads to another station
-    public Rounds(Desk desk, Consumer<Station.Name> go) {
-        this.desk = desk;
+    public Rounds(CampSession app, Consumer<Station.Name> go) {
+        this.app = app;
         this.go = go;
-        this.round = new RoundPaper(desk);
-        this.cost = new CostPaper(desk);
-        this.ahead = new Newest("ladders ahead", desk::warn);
+        this.round = new RoundPaper(app);
+        this.cost = new CostPaper(app);
+        this.ahead = new BackgroundQuestion("ladders ahead", app::warn);
         build();
         buildLadders();
     }
@@ -95,7 +95,7 @@ public final class Rounds implements Station {
     }
 
     private static VBox paper(String title, Node content) {
-        VBox paper = new VBox(8, Look.text(Texts.of(title), "heading"), content);
+        VBox paper = new VBox(8, Nodes.text(Texts.of(title), "heading"), content);
         paper.getStyleClass().add("paper");
         paper.setMinSize(0, 0);
         return paper;
@@ -118,8 +118,8 @@ public final class Rounds implements Station {
 
     @Override
     public void open() {
-        Optional<Session> tonight = desk.tonight();
-        Optional<Schedule> schedule = tonight.map(s -> desk.schedule(s));
+        Optional<Session> tonight = app.tonight();
+        Optional<Schedule> schedule = tonight.map(s -> app.schedule(s));
         int rounds = schedule.map(s -> s.rounds().size()).orElse(0);
         chosenRound = Math.clamp(chosenRound, 0, Math.max(0, rounds - 1));
         title.setText(tonight.map(Session::name).orElse(Texts.of("rounds.none")));
@@ -135,8 +135,8 @@ public final class Rounds implements Station {
                         + leftOut(s)
                         + (s.minutes() == 0 ? "" : Texts.of("rounds.minutes", s.minutes(), s.room())))
                 .orElse(Texts.of("rounds.none.under")));
-        boolean turns = tonight.filter(s -> Turns.taken(desk.camp(), s)).isPresent();
-        hour.show(schedule, chosenRound, plan -> turns ? firstName(Turns.worker(desk.camp(), plan)) : "");
+        boolean turns = tonight.filter(s -> Turns.taken(app.camp(), s)).isPresent();
+        hour.show(schedule, chosenRound, plan -> turns ? firstName(Turns.worker(app.camp(), plan)) : "");
         showLines();
         Optional<Stretch> here =
                 schedule.filter(s -> !s.rounds().isEmpty()).map(s -> s.rounds().get(chosenRound));
@@ -150,14 +150,14 @@ public final class Rounds implements Station {
 
     /// A file may hold more rounds than an evening has.
     private String leftOut(Session session) {
-        int over = desk.camp().roundsOf(session.id()).size() - Session.MOST_LAID_OUT;
+        int over = app.camp().roundsOf(session.id()).size() - Session.MOST_LAID_OUT;
         return over > 0 ? Texts.of("rounds.over", over) : "";
     }
 
     /// The ladders of tonight's lines are built beside the screen, so that a step is there when it is asked
     /// for.
     private void buildLadders() {
-        Camp camp = desk.camp();
+        Camp camp = app.camp();
         List<RoundPlan> plans = plans();
         ahead.ask(asked -> {
             for (RoundPlan plan : plans) {
@@ -171,7 +171,7 @@ public final class Rounds implements Station {
     /// The ladder of a round's line, as the one has it whose round it is.
     private Optional<Ladder> ladder(Camp camp, RoundPlan plan) {
         return Turns.workedBy(camp, plan.worker())
-                .flatMap(seen -> read(seen, plan).map(read -> desk.ladders().of(seen, read)));
+                .flatMap(seen -> read(seen, plan).map(read -> app.ladders().of(seen, read)));
     }
 
     private static Optional<Read> read(Camp camp, RoundPlan plan) {
@@ -192,15 +192,15 @@ public final class Rounds implements Station {
     }
 
     private void showLines() {
-        List<Drill> drills = List.copyOf(desk.camp().drills().all());
+        List<Drill> drills = List.copyOf(app.camp().drills().all());
         chosenLine = Math.clamp(chosenLine, 0, Math.max(0, drills.size() - 1));
         List<Node> rows = new ArrayList<>();
         for (int i = 0; i < drills.size(); i++) {
             Drill drill = drills.get(i);
-            Text line = Look.text(drill.line(), "mono-tight");
-            VBox row = new VBox(1, Look.text(drill.name(), "small", "strong"), line);
+            Text line = Nodes.text(drill.line(), "mono-tight");
+            VBox row = new VBox(1, Nodes.text(drill.name(), "small", "strong"), line);
             row.getStyleClass().setAll("row");
-            row.pseudoClassStateChanged(Look.CHOSEN, i == chosenLine);
+            row.pseudoClassStateChanged(Nodes.CHOSEN, i == chosenLine);
             int index = i;
             row.setOnMouseClicked(e -> {
                 chosenLine = index;
@@ -213,7 +213,7 @@ public final class Rounds implements Station {
             rows.add(row);
         }
         if (rows.isEmpty()) {
-            rows.add(Look.flow(Look.text(Texts.of("bench.lines.empty"), "soft")));
+            rows.add(Nodes.flow(Nodes.text(Texts.of("bench.lines.empty"), "soft")));
         }
         lines.getChildren().setAll(rows);
         linesScroll.setVvalue(rows.size() < 2 ? 0 : (double) chosenLine / (rows.size() - 1));
@@ -227,17 +227,17 @@ public final class Rounds implements Station {
     @Override
     public String entered(Seen seen) {
         if (seen.review().isEmpty()) {
-            desk.warn(seen.misread().map(m -> m.sentence()).orElse(Texts.of("bench.nothing")));
+            app.warn(seen.misread().map(m -> m.sentence()).orElse(Texts.of("bench.nothing")));
             return seen.text();
         }
         Drill drill = new Drill(
-                desk.camp().drills().nextId("d"),
-                Texts.of("bench.new.name", desk.camp().drills().size() + 1),
+                app.camp().drills().nextId("d"),
+                Texts.of("bench.new.name", app.camp().drills().size() + 1),
                 seen.review().get().canonical(),
                 60,
-                desk.today(),
+                app.today(),
                 "");
-        if (desk.save(Edit.add(Place.DRILLS, drill)) && desk.addToTonight(drill)) {
+        if (app.save(Edit.add(Place.DRILLS, drill)) && app.addToTonight(drill)) {
             open();
             return "";
         }
@@ -286,7 +286,7 @@ public final class Rounds implements Station {
     }
 
     private boolean chooseLine(int step) {
-        int size = desk.camp().drills().size();
+        int size = app.camp().drills().size();
         chosenLine = size == 0 ? 0 : Math.floorMod(chosenLine + step, size);
         open();
         return true;
@@ -299,10 +299,10 @@ public final class Rounds implements Station {
     }
 
     private boolean addChosen() {
-        List<Drill> drills = List.copyOf(desk.camp().drills().all());
-        if (!drills.isEmpty() && desk.addToTonight(drills.get(chosenLine))) {
-            chosenRound = desk.tonight()
-                    .map(s -> desk.camp().roundsOf(s.id()).size() - 1)
+        List<Drill> drills = List.copyOf(app.camp().drills().all());
+        if (!drills.isEmpty() && app.addToTonight(drills.get(chosenLine))) {
+            chosenRound = app.tonight()
+                    .map(s -> app.camp().roundsOf(s.id()).size() - 1)
                     .orElse(0);
             open();
         }
@@ -310,7 +310,7 @@ public final class Rounds implements Station {
     }
 
     private List<RoundPlan> plans() {
-        return desk.tonight().map(s -> desk.camp().roundsOf(s.id())).orElse(List.of());
+        return app.tonight().map(s -> app.camp().roundsOf(s.id())).orElse(List.of());
     }
 
     private Optional<RoundPlan> chosenPlan() {
@@ -319,7 +319,7 @@ public final class Rounds implements Station {
     }
 
     private boolean change(UnaryOperator<RoundPlan> changed) {
-        chosenPlan().ifPresent(plan -> desk.save(Edit.change(Place.ROUNDS, plan, changed.apply(plan))));
+        chosenPlan().ifPresent(plan -> app.save(Edit.change(Place.ROUNDS, plan, changed.apply(plan))));
         open();
         return true;
     }
@@ -332,8 +332,8 @@ public final class Rounds implements Station {
             plans().stream()
                     .filter(p -> p.position() > plan.position())
                     .forEach(p -> edits.add(Edit.change(Place.ROUNDS, p, p.at(p.position() - 1))));
-            if (desk.save(new Edit.Together(edits))) {
-                desk.say(Texts.of("rounds.removed"));
+            if (app.save(new Edit.Together(edits))) {
+                app.say(Texts.of("rounds.removed"));
             }
         });
         open();
@@ -346,7 +346,7 @@ public final class Rounds implements Station {
         if (chosenRound < plans.size() && other >= 0 && other < plans.size()) {
             RoundPlan here = plans.get(chosenRound);
             RoundPlan there = plans.get(other);
-            desk.save(Edit.together(
+            app.save(Edit.together(
                     Edit.change(Place.ROUNDS, here, here.at(there.position())),
                     Edit.change(Place.ROUNDS, there, there.at(here.position()))));
             chosenRound = other;
@@ -357,7 +357,7 @@ public final class Rounds implements Station {
 
     /// The next stage of the drill's ladder, with its tempo; without a ladder the next step of the feed alone.
     private RoundPlan climbed(RoundPlan plan, int step) {
-        List<Stage> stages = ladder(desk.camp(), plan).map(Ladder::stages).orElse(List.of());
+        List<Stage> stages = ladder(app.camp(), plan).map(Ladder::stages).orElse(List.of());
         int at = -1;
         int within = 0;
         for (int i = 0; i < stages.size(); i++) {
@@ -379,21 +379,21 @@ public final class Rounds implements Station {
 
     /// Fills tonight with what is due, each line with its reason.
     private boolean fill() {
-        Session tonight = desk.tonightOrNew();
+        Session tonight = app.tonightOrNew();
         int room = tonight.room();
         List<String> here = plans().stream().map(RoundPlan::drillId).toList();
-        boolean turns = Turns.taken(desk.camp(), tonight);
+        boolean turns = Turns.taken(app.camp(), tonight);
         int lines = (room - here.size()) / (turns ? 2 : 1);
-        List<Filling.Choice> choices = Filling.of(desk.camp(), desk.today(), room + here.size()).stream()
+        List<Filling.Choice> choices = Filling.of(app.camp(), app.today(), room + here.size()).stream()
                 .filter(c -> !here.contains(c.drill().id()))
                 .limit(Math.max(0, lines))
                 .toList();
         if (choices.isEmpty()) {
-            desk.warn(Texts.of(lines < 1 ? "rounds.fill.full" : "rounds.fill.nothing"));
+            app.warn(Texts.of(lines < 1 ? "rounds.fill.full" : "rounds.fill.nothing"));
             return true;
         }
         int before = plans().size();
-        if (desk.addToTonight(choices)) {
+        if (app.addToTonight(choices)) {
             plans().stream()
                     .skip(before)
                     .filter(RoundPlan::isAthletes)
@@ -401,7 +401,7 @@ public final class Rounds implements Station {
                             .filter(c -> c.drill().id().equals(plan.drillId()))
                             .forEach(c -> reasons.put(plan.id(), c.reason())));
             chosenRound = before;
-            desk.say(Texts.of("rounds.filled", plans().size() - before));
+            app.say(Texts.of("rounds.filled", plans().size() - before));
         }
         open();
         return true;
@@ -412,30 +412,30 @@ public final class Rounds implements Station {
         if (!plan.isAthletes()) {
             return plan.by("");
         }
-        Optional<Partner> partner = desk.camp().partner();
+        Optional<Partner> partner = app.camp().partner();
         if (partner.isEmpty()) {
-            desk.warn(Texts.of("rounds.turns.nobody"));
+            app.warn(Texts.of("rounds.turns.nobody"));
         }
         return plan.by(partner.map(Partner::id).orElse(""));
     }
 
     /// Each of the athlete's lines comes a second time, with the partner at the door working.
     private boolean takeTurns() {
-        if (desk.camp().partner().isEmpty()) {
-            desk.warn(Texts.of("rounds.turns.nobody"));
+        if (app.camp().partner().isEmpty()) {
+            app.warn(Texts.of("rounds.turns.nobody"));
             return true;
         }
-        desk.tonight()
-                .flatMap(session -> Turns.takenBy(desk.camp(), session, 0))
+        app.tonight()
+                .flatMap(session -> Turns.takenBy(app.camp(), session, 0))
                 .ifPresentOrElse(
                         edit -> {
-                            if (desk.save(edit)) {
-                                desk.say(Texts.of(
+                            if (app.save(edit)) {
+                                app.say(Texts.of(
                                         "rounds.turns",
-                                        desk.camp().setting().partner().name()));
+                                        app.camp().setting().partner().name()));
                             }
                         },
-                        () -> desk.warn(Texts.of("rounds.turns.none")));
+                        () -> app.warn(Texts.of("rounds.turns.none")));
         open();
         return true;
     }
@@ -445,8 +445,8 @@ public final class Rounds implements Station {
         List<String> ids =
                 new ArrayList<>(Template.all().stream().map(Template::id).toList());
         ids.addFirst("");
-        desk.tonight()
-                .ifPresent(session -> desk.save(Edit.change(
+        app.tonight()
+                .ifPresent(session -> app.save(Edit.change(
                         Place.SESSIONS,
                         session,
                         session.withTemplate(ids.get((ids.indexOf(session.template()) + 1) % ids.size())))));
@@ -456,26 +456,26 @@ public final class Rounds implements Station {
 
     /// The evening may take so many minutes more or less; then it is filled with what fits.
     private boolean moreMinutes(int more) {
-        desk.tonight()
+        app.tonight()
                 .ifPresentOrElse(
-                        session -> desk.save(
+                        session -> app.save(
                                 Edit.change(Place.SESSIONS, session, session.withMinutes(session.minutes() + more))),
-                        () -> desk.warn(Texts.of("rounds.none.under")));
+                        () -> app.warn(Texts.of("rounds.none.under")));
         open();
         return true;
     }
 
     /// Prints the session's sheet.
     private boolean print() {
-        desk.tonight()
+        app.tonight()
                 .ifPresentOrElse(
-                        s -> Print.session(desk, s, desk.schedule(s)), () -> desk.warn(Texts.of("rounds.none.under")));
+                        s -> Print.session(app, s, app.schedule(s)), () -> app.warn(Texts.of("rounds.none.under")));
         return true;
     }
 
     private boolean nextScheme() {
-        desk.tonight()
-                .ifPresent(session -> desk.save(Edit.change(
+        app.tonight()
+                .ifPresent(session -> app.save(Edit.change(
                         Place.SESSIONS,
                         session,
                         session.withScheme(session.scheme().next()))));
@@ -485,7 +485,7 @@ public final class Rounds implements Station {
 
     private boolean toFloor() {
         if (plans().isEmpty()) {
-            desk.warn(Texts.of("rounds.floor.empty"));
+            app.warn(Texts.of("rounds.floor.empty"));
         } else {
             go.accept(Name.FLOOR);
         }

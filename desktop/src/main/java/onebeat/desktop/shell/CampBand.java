@@ -14,7 +14,7 @@ import javafx.scene.shape.Polygon;
 import javafx.scene.text.Text;
 import onebeat.core.camp.Camp;
 import onebeat.core.rounds.Session;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.text.Texts;
 
 /// The camp as a cord from its first day to fight night, with a knot for every session.
 final class CampBand extends Pane {

@@ -6,7 +6,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.text.Texts;
 import onebeat.store.CampFile;
 
 /// Lets the coach say where a camp lies.

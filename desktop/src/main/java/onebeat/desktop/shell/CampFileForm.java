@@ -14,8 +14,8 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 import onebeat.store.Copies;
 import onebeat.store.Copies.Copy;
 
@@ -55,7 +55,7 @@ public final class CampFileForm extends VBox {
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         List<Copy> all = copies.of(camp);
         List<Node> nodes = new ArrayList<>();
-        nodes.add(Look.text(Texts.of("copies.title"), "title"));
+        nodes.add(Nodes.text(Texts.of("copies.title"), "title"));
         nodes.add(wrapped(camp.toString(), "soft"));
         if (isOpen) {
             nodes.add(new HBox(
@@ -64,8 +64,8 @@ public final class CampFileForm extends VBox {
                     button("copies.new", deeds::create),
                     button("copies.save", deeds::saveCopy)));
         }
-        nodes.add(Look.text(Texts.of(all.isEmpty() ? "copies.none" : "copies.kept", all.size()), "small", "strong"));
-        ScrollPane scroll = Look.scroll(grid(all, deeds));
+        nodes.add(Nodes.text(Texts.of(all.isEmpty() ? "copies.none" : "copies.kept", all.size()), "small", "strong"));
+        ScrollPane scroll = Nodes.scroll(grid(all, deeds));
         scroll.setPrefViewportHeight(Math.min(all.size() * ROW_HEIGHT, MOST_HEIGHT));
         nodes.add(scroll);
         nodes.add(wrapped(Texts.of("copies.log", log), "soft"));
@@ -90,7 +90,7 @@ public final class CampFileForm extends VBox {
     }
 
     private static Label wrapped(String words, String style) {
-        Label label = Look.label(style);
+        Label label = Nodes.label(style);
         label.setText(words);
         label.setWrapText(true);
         label.setMaxWidth(760);

@@ -5,16 +5,16 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import onebeat.core.review.Finding;
 import onebeat.core.review.Review;
-import onebeat.desktop.desk.LineWatch.Seen;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.callline.LineWatch.Seen;
+import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.rope.RopeView;
+import onebeat.desktop.text.Texts;
 
 /// What is being typed, drawn above the call line on stations other than the bench.
 final class Preview extends VBox {
 
     private final RopeView rope = new RopeView();
-    private final Text finding = Look.text("", "small");
+    private final Text finding = Nodes.text("", "small");
 
     Preview() {
         super(2);

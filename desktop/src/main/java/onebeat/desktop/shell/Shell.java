@@ -28,45 +28,45 @@ import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
 import onebeat.core.holding.Partner;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.app.Navigator;
+import onebeat.desktop.app.Station;
+import onebeat.desktop.app.Station.Name;
 import onebeat.desktop.bench.Bench;
 import onebeat.desktop.book.Book;
 import onebeat.desktop.callline.CallLine;
-import onebeat.desktop.desk.CardForm;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.Frame;
-import onebeat.desktop.desk.LineWatch;
-import onebeat.desktop.desk.LineWatch.Seen;
-import onebeat.desktop.desk.Look;
-import onebeat.desktop.desk.PartnerForm;
-import onebeat.desktop.desk.Station;
-import onebeat.desktop.desk.Station.Name;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.callline.LineWatch;
+import onebeat.desktop.callline.LineWatch.Seen;
 import onebeat.desktop.film.Film;
 import onebeat.desktop.floor.Floor;
+import onebeat.desktop.forms.CardForm;
+import onebeat.desktop.forms.PartnerForm;
+import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.rounds.Rounds;
 import onebeat.desktop.sound.Sounds;
+import onebeat.desktop.text.Texts;
 import onebeat.store.CampFile;
 import onebeat.store.Copies;
 import onebeat.store.Copies.Copy;
 import onebeat.store.ProgramLog;
 
 /// The whole window: one path of five stations, the camp above, the call line below.
-public final class Shell implements Frame {
+public final class Shell implements Navigator {
 
     /// What is said at the foot makes room for the keys again after so long; what went wrong stays.
     private static final Duration SAID_FOR = Duration.seconds(12);
 
     private static final Duration DRAFT_AFTER = Duration.millis(350);
 
-    private final Desk desk;
+    private final CampSession app;
     private final BorderPane root = new BorderPane();
     private final CampBand band;
     private final StationRope path = new StationRope(this::go);
     private final StackPane middle = new StackPane();
     private final Preview preview = new Preview();
     private final CallLine callLine = new CallLine();
-    private final Label keys = Look.label("footer");
-    private final Label notice = Look.label("footer");
+    private final Label keys = Nodes.label("footer");
+    private final Label notice = Nodes.label("footer");
     private final VBox foot;
     private final LineWatch watch;
     private final PauseTransition draft = new PauseTransition(DRAFT_AFTER);
@@ -81,17 +81,17 @@ public final class Shell implements Frame {
     private OtherCamps otherCamps = OtherCamps.NONE;
 
     /// @param clockMs a monotonic clock in milliseconds, for the floor
-    public Shell(Desk desk, Sounds sounds, LongSupplier clockMs) {
-        this.desk = desk;
-        this.watch = new LineWatch(desk::warn);
-        this.band = new CampBand(desk.camp(), desk.today(), desk.door());
-        Film film = new Film(desk, this);
+    public Shell(CampSession app, Sounds sounds, LongSupplier clockMs) {
+        this.app = app;
+        this.watch = new LineWatch(app::warn);
+        this.band = new CampBand(app.camp(), app.today(), app.door());
+        Film film = new Film(app, this);
         stations.put(Name.FILM, film);
-        stations.put(Name.BENCH, new Bench(desk, this::go, this::type, callLine::text));
-        stations.put(Name.ROUNDS, new Rounds(desk, this::go));
-        stations.put(Name.FLOOR, new Floor(desk, sounds, clockMs, this));
-        stations.put(Name.BOOK, new Book(desk, this));
-        HBox footer = new HBox(20, keys, Look.spring(), notice);
+        stations.put(Name.BENCH, new Bench(app, this::go, this::type, callLine::text));
+        stations.put(Name.ROUNDS, new Rounds(app, this::go));
+        stations.put(Name.FLOOR, new Floor(app, sounds, clockMs, this));
+        stations.put(Name.BOOK, new Book(app, this));
+        HBox footer = new HBox(20, keys, Nodes.spring(), notice);
         band.setOnMouseClicked(_ -> openCard());
         footer.setAlignment(Pos.CENTER_LEFT);
         footer.setMinHeight(20);
@@ -103,17 +103,17 @@ public final class Shell implements Frame {
         middle.setPadding(new Insets(0, 16, 0, 16));
         middle.setMinSize(0, 0);
         band.onFile(this::openCampFile);
-        root.setTop(new VBox(new UnsavedBar(desk, this::chooseBeside), band));
+        root.setTop(new VBox(new UnsavedBar(app, this::chooseBeside), band));
         root.setLeft(path);
         root.setCenter(middle);
         root.setBottom(foot);
         for (Name name : Name.values()) {
-            lines.put(name, desk.draft(name.name()));
+            lines.put(name, app.draft(name.name()));
             station(name).view().setFocusTraversable(true);
             station(name).view().setMinSize(0, 0);
         }
         if (line(Name.BENCH).isEmpty()) {
-            lines.put(Name.BENCH, desk.drill().map(Drill::line).orElse(""));
+            lines.put(Name.BENCH, app.drill().map(Drill::line).orElse(""));
         }
         here = film;
         listen();
@@ -121,8 +121,8 @@ public final class Shell implements Frame {
     }
 
     private void listen() {
-        desk.campProperty().addListener((_, _, now) -> campChanged(now));
-        desk.noticeProperty().addListener((_, _, now) -> {
+        app.campProperty().addListener((_, _, now) -> campChanged(now));
+        app.noticeProperty().addListener((_, _, now) -> {
             notice.setText(now.text());
             notice.getStyleClass().setAll("label", now.wrong() ? "footer-wrong" : "footer");
             if (now.wrong() || now.text().isEmpty()) {
@@ -131,7 +131,7 @@ public final class Shell implements Frame {
                 saidLong.playFromStart();
             }
         });
-        saidLong.setOnFinished(_ -> desk.say(""));
+        saidLong.setOnFinished(_ -> app.say(""));
         callLine.textProperty().addListener((_, _, now) -> {
             look(now);
             draft.playFromStart();
@@ -140,13 +140,13 @@ public final class Shell implements Frame {
     }
 
     private void campChanged(Camp now) {
-        band.show(now, desk.today(), desk.door());
+        band.show(now, app.today(), app.door());
         look(callLine.text());
     }
 
     private void keepDraft() {
-        if (!desk.draft(here.name().name()).equals(callLine.text())) {
-            desk.keepDraft(here.name().name(), callLine.text());
+        if (!app.draft(here.name().name()).equals(callLine.text())) {
+            app.keepDraft(here.name().name(), callLine.text());
         }
     }
 
@@ -259,7 +259,7 @@ public final class Shell implements Frame {
     private Optional<Path> chooseFile(String what, String... endings) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(what);
-        chooser.setInitialDirectory(desk.folder().toFile());
+        chooser.setInitialDirectory(app.folder().toFile());
         chooser.getExtensionFilters()
                 .setAll(
                         new FileChooser.ExtensionFilter(what, endings),
@@ -269,14 +269,14 @@ public final class Shell implements Frame {
     }
 
     private void look(String text) {
-        watch.ask(text, here.context(desk.camp()), this::seen);
+        watch.ask(text, here.context(app.camp()), this::seen);
     }
 
     private void seen(Seen seen) {
         if (!seen.text().equals(callLine.text())) {
             return;
         }
-        callLine.show(here.searches() ? LineWatch.see("", here.context(desk.camp())) : seen);
+        callLine.show(here.searches() ? LineWatch.see("", here.context(app.camp())) : seen);
         here.lineSeen(seen);
         boolean previews = here.name() != Name.BENCH
                 && !here.searches()
@@ -297,7 +297,7 @@ public final class Shell implements Frame {
     /// The camp as a file lies over the station until something is chosen or Escape is pressed.
     public void openCampFile() {
         CampFileForm opened =
-                new CampFileForm(desk.path(), true, Copies.usual(), ProgramLog.file(), new CampFileForm.Deeds() {
+                new CampFileForm(app.path(), true, Copies.usual(), ProgramLog.file(), new CampFileForm.Deeds() {
                     @Override
                     public void open() {
                         choose(Texts.of("welcome.files"), "*" + CampFile.ENDING).ifPresent(otherCamps::open);
@@ -310,22 +310,22 @@ public final class Shell implements Frame {
 
                     @Override
                     public void saveCopy() {
-                        chooseToSave(desk.camp().card().name()).ifPresent(path -> {
-                            desk.saveCopy(path);
+                        chooseToSave(app.camp().card().name()).ifPresent(path -> {
+                            app.saveCopy(path);
                             closeForm();
                         });
                     }
 
                     @Override
                     public void putBack(Copy copy) {
-                        otherCamps.putBack(copy, desk.path());
+                        otherCamps.putBack(copy, app.path());
                     }
 
                     @Override
                     public void openBeside(Copy copy) {
                         Copies.usual()
-                                .layBeside(copy, desk.path())
-                                .ifPresentOrElse(otherCamps::open, () -> desk.warn(Texts.of("copies.cannot")));
+                                .layBeside(copy, app.path())
+                                .ifPresentOrElse(otherCamps::open, () -> app.warn(Texts.of("copies.cannot")));
                     }
                 });
         openForm(opened);
@@ -333,20 +333,20 @@ public final class Shell implements Frame {
     }
 
     private Optional<Path> chooseBeside() {
-        return chooseToSave(Texts.of("unsaved.name", desk.camp().card().name()));
+        return chooseToSave(Texts.of("unsaved.name", app.camp().card().name()));
     }
 
     private Optional<Path> chooseToSave(String name) {
-        return choosing.orElse(() -> CampChooser.toSave(root.getScene().getWindow(), desk.folder(), name))
+        return choosing.orElse(() -> CampChooser.toSave(root.getScene().getWindow(), app.folder(), name))
                 .get()
                 .map(CampChooser::ending);
     }
 
     /// The camp's card lies over the station until it is kept or Escape is pressed.
     public void openCard() {
-        Card before = desk.camp().card();
+        Card before = app.camp().card();
         CardForm opened = new CardForm(before, after -> {
-            if (after.equals(before) || desk.save(new Edit.OfCard(before, after))) {
+            if (after.equals(before) || app.save(new Edit.OfCard(before, after))) {
                 closeForm();
             }
         });
@@ -357,16 +357,16 @@ public final class Shell implements Frame {
     /// The camp's partners lie over the station until one is kept or Escape is pressed. Who is kept is at
     /// the door.
     public void openPartners() {
-        PartnerForm opened = new PartnerForm(desk.camp(), (before, after) -> {
-            Card card = desk.camp().card();
+        PartnerForm opened = new PartnerForm(app.camp(), (before, after) -> {
+            Card card = app.camp().card();
             // Who is taken out leaves the door too; taking somebody else out sends nobody away.
             boolean leaves =
                     before.map(Partner::id).filter(card.partner()::equals).isPresent();
             String stays = leaves ? "" : card.partner();
             Edit door = new Edit.OfCard(
                     card, card.withPartner(after.map(Partner::id).orElse(stays)));
-            if (desk.save(Edit.together(new Edit.Change<>(Place.PARTNERS, before, after), door))) {
-                desk.say(desk.door());
+            if (app.save(Edit.together(new Edit.Change<>(Place.PARTNERS, before, after), door))) {
+                app.say(app.door());
                 closeForm();
             }
         });
@@ -399,8 +399,8 @@ public final class Shell implements Frame {
             }
             return key.getCode() == KeyCode.ESCAPE;
         }
-        if (key.getCode() == KeyCode.F6 && desk.isUnsaved()) {
-            desk.saveAgain();
+        if (key.getCode() == KeyCode.F6 && app.isUnsaved()) {
+            app.saveAgain();
             return true;
         }
         if (key.isControlDown() && key.getCode() == KeyCode.O && here.name() != Name.FLOOR) {
@@ -451,7 +451,7 @@ public final class Shell implements Frame {
 
     /// The next partner comes to the door, and everything follows.
     public void nextPartner() {
-        desk.nextPartner();
+        app.nextPartner();
         here.open();
     }
 
@@ -471,13 +471,13 @@ public final class Shell implements Frame {
             return false;
         }
         if (redo) {
-            desk.redo();
+            app.redo();
         } else {
-            desk.undo();
+            app.undo();
         }
         here.open();
         if (here.name() == Name.BENCH) {
-            desk.drill().map(Drill::line).ifPresent(this::type);
+            app.drill().map(Drill::line).ifPresent(this::type);
         }
         return true;
     }
@@ -489,7 +489,7 @@ public final class Shell implements Frame {
     }
 
     private void enter() {
-        Seen seen = LineWatch.see(callLine.text(), here.context(desk.camp()));
+        Seen seen = LineWatch.see(callLine.text(), here.context(app.camp()));
         String after = here.entered(seen);
         preview.hide();
         type(after);

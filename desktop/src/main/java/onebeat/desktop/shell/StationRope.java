@@ -15,8 +15,8 @@ import javafx.scene.shape.MoveTo;
 import javafx.scene.shape.Path;
 import javafx.scene.shape.QuadCurve;
 import javafx.scene.text.Text;
-import onebeat.desktop.desk.Station;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.Station;
+import onebeat.desktop.text.Texts;
 
 /// The five stations as knots on one hanging rope, in the order of the work.
 final class StationRope extends Pane {

@@ -9,8 +9,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.text.Texts;
 
 /// Says on every station that something is not on disk, why, and what can be done, for as long as it is so.
 final class UnsavedBar extends HBox {
@@ -18,7 +18,7 @@ final class UnsavedBar extends HBox {
     private final Label words = new Label();
 
     /// @param beside asks for a path to write the camp to
-    UnsavedBar(Desk desk, Supplier<Optional<Path>> beside) {
+    UnsavedBar(CampSession app, Supplier<Optional<Path>> beside) {
         super(10);
         setId("unsaved");
         getStyleClass().add("unsaved");
@@ -30,11 +30,11 @@ final class UnsavedBar extends HBox {
         getChildren()
                 .setAll(
                         words,
-                        button("unsaved.again", desk::saveAgain),
-                        button("unsaved.anew", () -> desk.writeAnew(desk.path())),
-                        button("unsaved.beside", () -> beside.get().ifPresent(desk::writeAnew)));
-        desk.unsavedProperty().addListener((_, _, now) -> show(now));
-        show(desk.unsavedProperty().get());
+                        button("unsaved.again", app::saveAgain),
+                        button("unsaved.anew", () -> app.writeAnew(app.path())),
+                        button("unsaved.beside", () -> beside.get().ifPresent(app::writeAnew)));
+        app.unsavedProperty().addListener((_, _, now) -> show(now));
+        show(app.unsavedProperty().get());
     }
 
     private void show(Optional<String> sentence) {

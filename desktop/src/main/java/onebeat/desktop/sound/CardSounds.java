@@ -14,7 +14,7 @@ import javax.sound.sampled.AudioSystem;
 import javax.sound.sampled.Clip;
 import javax.sound.sampled.LineUnavailableException;
 import javax.sound.sampled.UnsupportedAudioFileException;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.text.Texts;
 import onebeat.formats.sound.Sound;
 import onebeat.formats.sound.Voice;
 

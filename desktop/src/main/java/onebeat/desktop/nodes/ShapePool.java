@@ -1,4 +1,4 @@
-package onebeat.desktop.desk;
+package onebeat.desktop.nodes;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -24,20 +24,20 @@ import javafx.scene.text.Text;
 /// A drawing is made anew with every key, but most of its marks only move: styling new ones is what takes the time. So
 /// each kind of mark in each style is taken from those drawn before, and only what is missing is made. Between
 /// [#begin] and [#end] marks are asked for in the order in which they lie on one another.
-public final class Marks {
+public final class ShapePool {
 
     private final Pane pane;
     private final Map<String, Kept> kept = new HashMap<>();
     private final List<Node> drawn = new ArrayList<>();
 
-    /// Marks of one kind and style, and how many of them this drawing has used.
+    /// ShapePool of one kind and style, and how many of them this drawing has used.
     private static final class Kept {
         private final List<Node> nodes = new ArrayList<>();
         private int used;
     }
 
     /// @param pane what is drawn on; its children belong to the marks
-    public Marks(Pane pane) {
+    public ShapePool(Pane pane) {
         this.pane = pane;
     }
 

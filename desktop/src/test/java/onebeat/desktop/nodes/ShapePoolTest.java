@@ -1,4 +1,4 @@
-package onebeat.desktop.desk;
+package onebeat.desktop.nodes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 class MarksTest {
 
     private final Pane pane = new Pane();
-    private final Marks marks = new Marks(pane);
+    private final ShapePool marks = new ShapePool(pane);
 
     @Test
     void whatWasDrawnBeforeIsMovedAndNotMadeAnew() {

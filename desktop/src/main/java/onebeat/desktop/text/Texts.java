@@ -1,4 +1,4 @@
-package onebeat.desktop.desk;
+package onebeat.desktop.text;
 
 import java.text.MessageFormat;
 import java.util.Locale;

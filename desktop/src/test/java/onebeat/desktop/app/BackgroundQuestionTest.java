@@ -1,4 +1,4 @@
-package onebeat.desktop.desk;
+package onebeat.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -24,7 +24,7 @@ class NewestTest {
     void answersOnTheWayComeInOrder() throws Exception {
         List<Integer> told = new CopyOnWriteArrayList<>();
         CompletableFuture<Boolean> done = new CompletableFuture<>();
-        try (Newest newest = new Newest("test", _ -> {})) {
+        try (BackgroundQuestion newest = new BackgroundQuestion("test", _ -> {})) {
             newest.ask(asked -> {
                 for (int i = 1; i <= 3; i++) {
                     int answer = i;
@@ -44,7 +44,7 @@ class NewestTest {
         CountDownLatch goOn = new CountDownLatch(1);
         CompletableFuture<Boolean> wasOld = new CompletableFuture<>();
         CompletableFuture<String> answer = new CompletableFuture<>();
-        try (Newest newest = new Newest("test", _ -> {})) {
+        try (BackgroundQuestion newest = new BackgroundQuestion("test", _ -> {})) {
             newest.ask(asked -> {
                 begun.countDown();
                 try {
@@ -68,7 +68,7 @@ class NewestTest {
     void whatGoesWrongIsToldAndTheNextQuestionIsAnswered() throws Exception {
         CompletableFuture<String> told = new CompletableFuture<>();
         CompletableFuture<String> next = new CompletableFuture<>();
-        try (Newest newest = new Newest("test", told::complete)) {
+        try (BackgroundQuestion newest = new BackgroundQuestion("test", told::complete)) {
             newest.ask(
                     _ -> {
                         throw new OutOfMemoryError("too much was asked");

@@ -1,4 +1,4 @@
-package onebeat.desktop.desk;
+package onebeat.desktop.nodes;
 
 import java.util.List;
 import javafx.scene.Node;
@@ -8,6 +8,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
+import onebeat.desktop.text.Texts;
 
 /// A paper with a title, a word on what it is, and rows under it that scroll.
 public abstract class ListPaper extends VBox {
@@ -21,13 +22,13 @@ public abstract class ListPaper extends VBox {
     protected ListPaper(String key, double spacing) {
         super(8);
         rows = new VBox(spacing);
-        scroll = Look.scroll(rows);
+        scroll = Nodes.scroll(rows);
         getStyleClass().add("paper");
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren()
                 .setAll(
-                        Look.text(Texts.of(key + ".title"), "title"),
-                        Look.flow(Look.text(Texts.of(key + ".under"), "soft")),
+                        Nodes.text(Texts.of(key + ".title"), "title"),
+                        Nodes.flow(Nodes.text(Texts.of(key + ".under"), "soft")),
                         scroll);
     }
 
@@ -49,13 +50,13 @@ public abstract class ListPaper extends VBox {
     protected static TextFlow line(String line) {
         Text text = new Text(line);
         text.getStyleClass().setAll("mend");
-        TextFlow flow = Look.flow(text);
+        TextFlow flow = Nodes.flow(text);
         HBox.setHgrow(flow, Priority.ALWAYS);
         return flow;
     }
 
     /// A call line with the function key before it that takes it.
     protected static HBox keyed(int functionKey, String line) {
-        return new HBox(8, Look.key("F" + functionKey), line(line));
+        return new HBox(8, Nodes.key("F" + functionKey), line(line));
     }
 }

@@ -1,16 +1,17 @@
-package onebeat.desktop.desk;
+package onebeat.desktop.app;
 
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import onebeat.desktop.text.Texts;
 import onebeat.formats.out.IoWords;
 import onebeat.formats.out.OutFiles;
 import onebeat.store.ProgramFolder;
 
 /// Files that go out of the program.
-public final class Out {
+public final class FilesOut {
 
-    private Out() {}
+    private FilesOut() {}
 
     /// The files that the program writes, remembered in its folder.
     public static OutFiles files() {

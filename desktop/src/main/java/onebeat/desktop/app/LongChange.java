@@ -1,4 +1,4 @@
-package onebeat.desktop.desk;
+package onebeat.desktop.app;
 
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
@@ -9,6 +9,7 @@ import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.Function;
 import javafx.application.Platform;
+import onebeat.desktop.text.Texts;
 import onebeat.store.Progress;
 import onebeat.store.Saving;
 import onebeat.store.Saving.NotSaved;

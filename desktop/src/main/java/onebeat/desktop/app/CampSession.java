@@ -1,4 +1,4 @@
-package onebeat.desktop.desk;
+package onebeat.desktop.app;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -38,6 +38,7 @@ import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Scheme;
 import onebeat.core.rounds.Session;
 import onebeat.core.timing.Rung;
+import onebeat.desktop.text.Texts;
 import onebeat.store.CampFile;
 import onebeat.store.Copies;
 import onebeat.store.Opening.Opened;
@@ -51,7 +52,7 @@ import org.jspecify.annotations.Nullable;
 
 /// The open camp and what is chosen in it. Every change goes through [#save]: it is on disk before the screen
 /// shows it.
-public final class Desk implements AutoCloseable {
+public final class CampSession implements AutoCloseable {
 
     /// Empty beats between repetitions that a new round starts with. A default.
     private static final int USUAL_GAP = 4;
@@ -71,12 +72,12 @@ public final class Desk implements AutoCloseable {
     private final ReadOnlyObjectWrapper<Camp> camp;
     private final ReadOnlyObjectWrapper<Notice> notice = new ReadOnlyObjectWrapper<>(new Notice("", false));
     private final ObjectProperty<Optional<String>> drill = new SimpleObjectProperty<>(Optional.empty());
-    private final Newest learner = new Newest("reactions", this::warn);
+    private final BackgroundQuestion learner = new BackgroundQuestion("reactions", this::warn);
     private Learned learned = Learned.of(PartnerModel.usual(), List.of());
     private @Nullable Shelf<Exchange> learnedFrom;
     private final ObjectProperty<Optional<String>> reel = new SimpleObjectProperty<>(Optional.empty());
 
-    public Desk(CampFile file, Clock clock) {
+    public CampSession(CampFile file, Clock clock) {
         this.file = file;
         this.clock = clock;
         this.camp = new ReadOnlyObjectWrapper<>(file.camp());

@@ -1,4 +1,4 @@
-package onebeat.desktop.desk;
+package onebeat.desktop.callline;
 
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
@@ -13,6 +13,7 @@ import onebeat.core.notation.Read;
 import onebeat.core.notation.Reading;
 import onebeat.core.review.Context;
 import onebeat.core.review.Review;
+import onebeat.desktop.text.Texts;
 import onebeat.store.ProgramLog;
 
 /// Reads and reviews lines away from the interface thread, so that typing never waits. Only the newest line is shown.

@@ -1,11 +1,12 @@
-package onebeat.desktop.desk;
+package onebeat.desktop.forms;
 
 import javafx.scene.control.TextField;
+import onebeat.desktop.text.Texts;
 
 /// Reads numbers from fields.
-final class Numbers {
+final class FormNumbers {
 
-    private Numbers() {}
+    private FormNumbers() {}
 
     /// Centimetres; a comma is taken for a point.
     ///

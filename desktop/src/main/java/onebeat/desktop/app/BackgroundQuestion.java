@@ -1,4 +1,4 @@
-package onebeat.desktop.desk;
+package onebeat.desktop.app;
 
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -7,10 +7,11 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.application.Platform;
+import onebeat.desktop.text.Texts;
 import onebeat.store.ProgramLog;
 
 /// Works something out beside the interface; only the newest question is answered.
-public final class Newest implements AutoCloseable {
+public final class BackgroundQuestion implements AutoCloseable {
 
     private final ExecutorService worker;
     private final String name;
@@ -20,7 +21,7 @@ public final class Newest implements AutoCloseable {
     /// @param name of what it works at, for its thread and the log
     /// @param failed told in a sentence, on the interface's thread, where a question that is waited for
     ///     has no answer because something went wrong
-    public Newest(String name, Consumer<String> failed) {
+    public BackgroundQuestion(String name, Consumer<String> failed) {
         this.name = name;
         this.failed = failed;
         worker = Executors.newSingleThreadExecutor(task -> {

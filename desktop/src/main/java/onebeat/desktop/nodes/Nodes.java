@@ -1,4 +1,4 @@
-package onebeat.desktop.desk;
+package onebeat.desktop.nodes;
 
 import java.util.Arrays;
 import java.util.function.Function;
@@ -18,16 +18,16 @@ import javafx.scene.text.TextFlow;
 import javafx.util.StringConverter;
 
 /// Small pieces that all stations are made of.
-public final class Look {
+public final class Nodes {
 
     /// The pseudo-class of a row that is chosen.
     public static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
-    private Look() {}
+    private Nodes() {}
 
     /// Gives a scene the program's own look.
     public static void dress(Scene scene) {
-        scene.getStylesheets().add(String.valueOf(Look.class.getResource("/onebeat/desktop/one-beat.css")));
+        scene.getStylesheets().add(String.valueOf(Nodes.class.getResource("/onebeat/desktop/one-beat.css")));
     }
 
     /// A text with these style classes.

@@ -1,4 +1,4 @@
-package onebeat.desktop.desk;
+package onebeat.desktop.forms;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -29,6 +29,8 @@ import onebeat.core.holding.JabSchool;
 import onebeat.core.holding.Partner;
 import onebeat.core.holding.SoreSpot;
 import onebeat.core.timing.Rung;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 
 /// The camp's partners to fill in: who he is, what he has at hand, where he is sore, and what he can feed.
 public final class PartnerForm extends VBox {
@@ -40,16 +42,16 @@ public final class PartnerForm extends VBox {
     private final BiConsumer<Optional<Partner>, Optional<Partner>> done;
     private final ChoiceBox<String> who = new ChoiceBox<>();
     private final TextField name = new TextField();
-    private final ChoiceBox<Stance> stance = Look.choices(Stance.values(), s -> Texts.of("stance." + s));
+    private final ChoiceBox<Stance> stance = Nodes.choices(Stance.values(), s -> Texts.of("stance." + s));
     private final TextField height = new TextField();
     private final TextField span = new TextField();
     private final CheckBox plays = new CheckBox(Texts.of("partner.plays"));
-    private final ChoiceBox<JabSchool> jab = Look.choices(JabSchool.values(), j -> Texts.of("jab." + j));
-    private final ChoiceBox<Rung> upTo = Look.choices(Rung.values(), Rung::id);
+    private final ChoiceBox<JabSchool> jab = Nodes.choices(JabSchool.values(), j -> Texts.of("jab." + j));
+    private final ChoiceBox<Rung> upTo = Nodes.choices(Rung.values(), Rung::id);
     private final Map<Gear, CheckBox> gear = new EnumMap<>(Gear.class);
     private final Map<SoreSpot, CheckBox> sore = new EnumMap<>(SoreSpot.class);
     private final Map<Family, CheckBox> feeds = new EnumMap<>(Family.class);
-    private final Text wrong = Look.text("", "footer-wrong");
+    private final Text wrong = Nodes.text("", "footer-wrong");
 
     /// @param done is given the partner before and after; without an after he goes
     public PartnerForm(Camp camp, BiConsumer<Optional<Partner>, Optional<Partner>> done) {
@@ -69,7 +71,7 @@ public final class PartnerForm extends VBox {
         who.getItems().setAll(names);
         who.getSelectionModel().selectedIndexProperty().addListener((_, _, _) -> fill());
         int atDoor = camp.partner().map(partners::indexOf).orElse(0);
-        getChildren().setAll(Look.text(Texts.of("partner.title"), "title"), grid(), foot());
+        getChildren().setAll(Nodes.text(Texts.of("partner.title"), "title"), grid(), foot());
         who.getSelectionModel().select(Math.max(0, atDoor));
     }
 
@@ -79,7 +81,7 @@ public final class PartnerForm extends VBox {
             {label("partner.who"), who},
             {label("partner.name"), name},
             {label("partner.stance"), row(12, stance, plays)},
-            {label("partner.size"), row(8, height, Look.text(Texts.of("partner.by"), "small"), span)},
+            {label("partner.size"), row(8, height, Nodes.text(Texts.of("partner.by"), "small"), span)},
             {label("partner.gear"), boxes(gear)},
             {label("partner.sore"), boxes(sore)},
             {label("partner.feeds"), boxes(feeds)},
@@ -109,7 +111,7 @@ public final class PartnerForm extends VBox {
     }
 
     private static Text label(String key) {
-        return Look.text(Texts.of(key), "small");
+        return Nodes.text(Texts.of(key), "small");
     }
 
     private static HBox boxes(Map<?, CheckBox> boxes) {
@@ -166,7 +168,8 @@ public final class PartnerForm extends VBox {
             if (name.getText().isBlank()) {
                 throw new IllegalArgumentException(Texts.of("partner.noname"));
             }
-            Fighter body = new Fighter(name.getText().strip(), stance.getValue(), Numbers.cm(height), Numbers.cm(span));
+            Fighter body = new Fighter(
+                    name.getText().strip(), stance.getValue(), FormNumbers.cm(height), FormNumbers.cm(span));
             Partner after = new Partner(
                     chosen().map(Partner::id).orElse(newId),
                     body,

@@ -12,15 +12,15 @@ import onebeat.core.camp.Camp;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
 import onebeat.core.play.Setting;
-import onebeat.desktop.desk.Desk;
-import onebeat.desktop.desk.Texts;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.text.Texts;
 
 /// The reel on the screen: its time, its speed, what it runs between, and what it plays in a row.
-final class Reeling {
+final class Playback {
 
     private static final double HALF = 0.5;
 
-    private final Desk desk;
+    private final CampSession app;
     private final Runnable moved;
     private final BiConsumer<Reel, Double> lengthKnown;
     private final StackPane screen = new StackPane();
@@ -37,8 +37,8 @@ final class Reeling {
 
     /// @param moved told when the time has changed
     /// @param lengthKnown told how long a film turned out to be
-    Reeling(Desk desk, Runnable moved, BiConsumer<Reel, Double> lengthKnown) {
-        this.desk = desk;
+    Playback(CampSession app, Runnable moved, BiConsumer<Reel, Double> lengthKnown) {
+        this.app = app;
         this.moved = moved;
         this.lengthKnown = lengthKnown;
         screen.setMinSize(0, 0);
@@ -71,7 +71,7 @@ final class Reeling {
 
     /// Shows this reel as the camp has it now. The same reel runs on where it is.
     void show(Optional<Reel> now) {
-        Camp camp = desk.camp();
+        Camp camp = app.camp();
         Optional<Reel> before = reel.map(DrawnReel::reel);
         boolean same = before.isPresent()
                 && now.isPresent()
@@ -108,7 +108,7 @@ final class Reeling {
         if (now.isDrawn() || cannot.isPresent()) {
             return drawn(drawn, from);
         }
-        Path file = desk.folder().resolve(now.file());
+        Path file = app.folder().resolve(now.file());
         if (!Files.isRegularFile(file)) {
             cannot = Optional.of(Texts.of("film.gone", file));
             return drawn(drawn, from);
@@ -131,13 +131,13 @@ final class Reeling {
             player.ifPresent(Player::close);
             player = reel.map(r -> drawn(r, at));
             player.ifPresent(p -> screen.getChildren().setAll(p.view()));
-            desk.warn(why);
+            app.warn(why);
             moved.run();
         }
     }
 
     private Player drawn(DrawnReel drawn, double from) {
-        return new DrawnPlayer(drawn, new Setting(desk.camp().card().athlete(), drawn.studied()), from, this::tick);
+        return new DrawnPlayer(drawn, new Setting(app.camp().card().athlete(), drawn.studied()), from, this::tick);
     }
 
     /// The time went on by itself.
@@ -199,8 +199,8 @@ final class Reeling {
         List<Exchange> kept = row;
         int at = rowAt;
         Exchange next = kept.get(at);
-        desk.reelProperty().set(Optional.of(next.reelId()));
-        show(desk.camp().reels().get(next.reelId()));
+        app.reelProperty().set(Optional.of(next.reelId()));
+        show(app.camp().reels().get(next.reelId()));
         row = kept;
         rowAt = at;
         reel.ifPresent(r -> seekTo(r.from(next)));

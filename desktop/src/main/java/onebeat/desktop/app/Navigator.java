@@ -1,11 +1,11 @@
-package onebeat.desktop.desk;
+package onebeat.desktop.app;
 
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.scene.layout.Region;
 
 /// What a station may ask of the window round it.
-public interface Frame {
+public interface Navigator {
 
     /// Leads to another station.
     void go(Station.Name name);

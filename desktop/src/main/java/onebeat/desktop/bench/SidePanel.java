@@ -15,12 +15,12 @@ import onebeat.core.review.Comparison;
 import onebeat.core.review.Context;
 import onebeat.core.review.Review;
 import onebeat.core.review.Variants;
-import onebeat.desktop.desk.LineWatch;
-import onebeat.desktop.desk.LineWatch.Seen;
+import onebeat.desktop.callline.LineWatch;
+import onebeat.desktop.callline.LineWatch.Seen;
 
 /// What lies beside the rope: the corner, or one of the pages that a key turns to. Pages that review many
 /// lines are worked out beside the interface thread.
-final class Beside extends StackPane implements AutoCloseable {
+final class SidePanel extends StackPane implements AutoCloseable {
 
     /// The line on the bench as the pages see it.
     ///
@@ -52,7 +52,7 @@ final class Beside extends StackPane implements AutoCloseable {
     private String aside = "";
 
     /// @param failed told in a sentence where something that was asked for has no answer
-    Beside(Consumer<String> failed) {
+    SidePanel(Consumer<String> failed) {
         work = new LineWatch(failed);
         getChildren().setAll(corner);
         for (Page one : new Page[] {corner, variants, compare, holder, answers, weapon, ladder}) {

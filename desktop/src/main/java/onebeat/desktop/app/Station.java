@@ -1,4 +1,4 @@
-package onebeat.desktop.desk;
+package onebeat.desktop.app;
 
 import java.util.Arrays;
 import java.util.Locale;
@@ -7,6 +7,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
 import onebeat.core.camp.Camp;
 import onebeat.core.review.Context;
+import onebeat.desktop.callline.LineWatch;
 
 /// One place on the path from film to book.
 public interface Station {

@@ -1,4 +1,4 @@
-package onebeat.desktop.desk;
+package onebeat.desktop.nodes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -33,7 +33,7 @@ class LookTest {
         TextField field = new TextField("1 2");
         Button other = new Button("other");
         if (goesOn) {
-            Look.goesOn(field);
+            Nodes.goesOn(field);
         }
         Stage stage = onFx(() -> {
             Stage shown = new Stage();

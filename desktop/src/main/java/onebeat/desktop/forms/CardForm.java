@@ -1,4 +1,4 @@
-package onebeat.desktop.desk;
+package onebeat.desktop.forms;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -20,6 +20,8 @@ import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
 import onebeat.core.review.RuleSet;
 import onebeat.core.review.School;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
 
 /// The camp's card to fill in: who it is for, against whom, and until when. What cannot be is told in a sentence, and
 /// nothing that was typed is lost.
@@ -32,7 +34,7 @@ public final class CardForm extends VBox {
     private final DatePicker fightNight;
     private final ChoiceBox<String> rules = new ChoiceBox<>();
     private final TextField school;
-    private final Text wrong = Look.text("", "footer-wrong");
+    private final Text wrong = Nodes.text("", "footer-wrong");
     private final Consumer<Card> done;
     private final String partner;
 
@@ -54,7 +56,7 @@ public final class CardForm extends VBox {
         row(grid, 0, "card.name", name);
         String[] heads = {"card.stance", "card.height", "card.span"};
         for (int i = 0; i < heads.length; i++) {
-            grid.add(Look.text(Texts.of(heads[i]), "soft"), i + 2, 0);
+            grid.add(Nodes.text(Texts.of(heads[i]), "soft"), i + 2, 0);
         }
         row(grid, 1, "card.athlete", athlete.name, athlete.stance, athlete.height, athlete.span);
         row(grid, 2, "card.opponent", opponent.name, opponent.stance, opponent.height, opponent.span);
@@ -66,7 +68,7 @@ public final class CardForm extends VBox {
         school.setPromptText(Texts.of("card.school.prompt"));
         school.setPrefColumnCount(24);
         row(grid, 5, "card.rules", rules);
-        grid.add(Look.text(Texts.of("card.school"), "small"), 0, 6);
+        grid.add(Nodes.text(Texts.of("card.school"), "small"), 0, 6);
         grid.add(school, 1, 6, 4, 1);
         school.setAccessibleText(Texts.of("card.school"));
         Button keep = new Button(Texts.of("card.keep"));
@@ -74,7 +76,7 @@ public final class CardForm extends VBox {
         keep.setOnAction(_ -> keep());
         HBox foot = new HBox(16, keep, wrong);
         foot.setAlignment(Pos.CENTER_LEFT);
-        getChildren().setAll(Look.text(Texts.of("card.title"), "title"), grid, foot);
+        getChildren().setAll(Nodes.text(Texts.of("card.title"), "title"), grid, foot);
     }
 
     /// Days are written as ISO dates, the same in every country.
@@ -86,7 +88,7 @@ public final class CardForm extends VBox {
     }
 
     private static void row(GridPane grid, int row, String label, Control... fields) {
-        grid.add(Look.text(Texts.of(label), "small"), 0, row);
+        grid.add(Nodes.text(Texts.of(label), "small"), 0, row);
         for (int i = 0; i < fields.length; i++) {
             fields[i].setAccessibleText(Texts.of(label));
             grid.add(fields[i], i + 1, row);
@@ -97,7 +99,7 @@ public final class CardForm extends VBox {
     private static final class FighterFields {
 
         private final TextField name;
-        private final ChoiceBox<Stance> stance = Look.choices(Stance.values(), s -> Texts.of("stance." + s));
+        private final ChoiceBox<Stance> stance = Nodes.choices(Stance.values(), s -> Texts.of("stance." + s));
         private final TextField height;
         private final TextField span;
 
@@ -119,7 +121,7 @@ public final class CardForm extends VBox {
             if (name.getText().isBlank()) {
                 throw new IllegalArgumentException(Texts.of("card.noname"));
             }
-            return new Fighter(name.getText().strip(), stance.getValue(), Numbers.cm(height), Numbers.cm(span));
+            return new Fighter(name.getText().strip(), stance.getValue(), FormNumbers.cm(height), FormNumbers.cm(span));
         }
     }
 

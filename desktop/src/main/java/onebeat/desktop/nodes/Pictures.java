@@ -1,4 +1,4 @@
-package onebeat.desktop.desk;
+package onebeat.desktop.nodes;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
