@@ -20,6 +20,7 @@ class ArchitectureTest {
     private static final List<String> ORDER = List.of(
             "exchange",
             "notation",
+            "wording",
             "play",
             "timing",
             "opening",
@@ -29,7 +30,8 @@ class ArchitectureTest {
             "ladder",
             "rounds",
             "book",
-            "camp");
+            "camp",
+            "change");
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

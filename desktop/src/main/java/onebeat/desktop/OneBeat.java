@@ -22,6 +22,7 @@ import onebeat.desktop.app.CampSession;
 import onebeat.desktop.demo.DemoCamp;
 import onebeat.desktop.film.ClipFrames;
 import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.settings.SettingsStore;
 import onebeat.desktop.shell.CampChooser;
 import onebeat.desktop.shell.CampFileForm;
 import onebeat.desktop.shell.OtherCamps;
@@ -56,6 +57,7 @@ public final class OneBeat extends Application {
     private @Nullable CampSession app;
     private @Nullable Shell shell;
     private @Nullable Sounds sounds;
+    private final SettingsStore settings = SettingsStore.usual();
     private boolean warnedOfLoss;
 
     @Override
@@ -233,7 +235,7 @@ public final class OneBeat extends Application {
     }
 
     private Shell showCamp(Stage stage, CampFile file, Clock clock) {
-        CampSession opened = new CampSession(file, clock);
+        CampSession opened = new CampSession(file, clock, settings);
         Sounds heard = CardSounds.orSilence();
         Shell window = new Shell(opened, heard, () -> System.nanoTime() / 1_000_000);
         app = opened;

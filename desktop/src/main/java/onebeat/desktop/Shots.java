@@ -15,7 +15,7 @@ import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.util.Duration;
-import onebeat.desktop.app.Station.Name;
+import onebeat.desktop.app.StationName;
 import onebeat.desktop.demo.DemoCamp;
 import onebeat.desktop.nodes.Pictures;
 import onebeat.desktop.shell.Shell;
@@ -59,12 +59,12 @@ final class Shots {
         shots.add(new Shot(
                 "film",
                 SETTLE,
-                () -> go(Name.FILM, KeyCode.DOWN, KeyCode.DOWN, KeyCode.DOWN, KeyCode.RIGHT, KeyCode.RIGHT)));
+                () -> go(StationName.FILM, KeyCode.DOWN, KeyCode.DOWN, KeyCode.DOWN, KeyCode.RIGHT, KeyCode.RIGHT)));
         shots.add(new Shot("ideas", SEARCH, () -> press(KeyCode.I)));
         shots.add(new Shot("plan", SETTLE, () -> press(KeyCode.F)));
         shots.add(new Shot("", SETTLE, () -> {
             press(KeyCode.F);
-            go(Name.BENCH);
+            go(StationName.BENCH);
             shell.callLine().set(Texts.of("shots.line"));
         }));
         shots.add(new Shot("bench", SETTLE, () -> IntStream.range(0, ALONG).forEach(_ -> press(KeyCode.RIGHT))));
@@ -103,13 +103,13 @@ final class Shots {
         shots.add(new Shot("holder", SETTLE, () -> IntStream.range(0, INTO_LINE).forEach(_ -> press(KeyCode.RIGHT))));
         shots.add(new Shot("partners", SETTLE, shell::openPartners));
         shots.add(new Shot("", SETTLE, () -> press(KeyCode.ESCAPE)));
-        shots.add(new Shot("", SETTLE, () -> go(Name.ROUNDS, KeyCode.T, KeyCode.U, KeyCode.U, KeyCode.RIGHT)));
+        shots.add(new Shot("", SETTLE, () -> go(StationName.ROUNDS, KeyCode.T, KeyCode.U, KeyCode.U, KeyCode.RIGHT)));
         shots.add(new Shot(
                 "rounds", SETTLE, () -> IntStream.range(0, UP_TO_READS).forEach(_ -> press(KeyCode.L))));
-        shots.add(new Shot("warm-up", INTO_WARM_UP, () -> go(Name.FLOOR, KeyCode.SPACE)));
+        shots.add(new Shot("warm-up", INTO_WARM_UP, () -> go(StationName.FLOOR, KeyCode.SPACE)));
         shots.add(new Shot("", SETTLE, () -> press(KeyCode.N)));
         shots.add(new Shot("floor", INTO_ROUND, () -> press(KeyCode.N)));
-        shots.add(new Shot("book", SETTLE, () -> go(Name.BOOK)));
+        shots.add(new Shot("book", SETTLE, () -> go(StationName.BOOK)));
     }
 
     /// The demo camp in a file of its own, made anew.
@@ -142,7 +142,7 @@ final class Shots {
         wait.play();
     }
 
-    private void go(Name name, KeyCode... keys) {
+    private void go(StationName name, KeyCode... keys) {
         shell.go(name);
         for (KeyCode key : keys) {
             press(key);

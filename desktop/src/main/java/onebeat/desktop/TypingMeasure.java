@@ -8,7 +8,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
-import onebeat.desktop.app.Station.Name;
+import onebeat.desktop.app.StationName;
 import onebeat.desktop.shell.Shell;
 
 /// Measures how long typing holds up the interface thread: on a warm program a line is typed on the bench key by key,
@@ -39,7 +39,7 @@ final class TypingMeasure {
 
     /// Types, prints, then tells.
     void run(Runnable then) {
-        shell.go(Name.BENCH);
+        shell.go(StationName.BENCH);
         Thread hand = new Thread(() -> {
             try {
                 type(WARM_TIMES);

@@ -13,7 +13,7 @@ import onebeat.core.review.Code;
 import onebeat.core.review.Review;
 import onebeat.core.review.School;
 import onebeat.core.review.Severity;
-import onebeat.desktop.app.Station.Name;
+import onebeat.desktop.app.StationName;
 import onebeat.desktop.forms.CardForm;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -24,7 +24,7 @@ class BenchWindowTest extends DemoWindow {
 
     @BeforeEach
     void toANewLine() {
-        go(Name.BENCH);
+        go(StationName.BENCH);
         coach.press(KeyCode.N, KeyCode.CONTROL).press(KeyCode.SLASH);
     }
 
@@ -112,11 +112,11 @@ class BenchWindowTest extends DemoWindow {
     @Test
     void filmIsSwitchedOnAndOff() {
         coach.type("1b 3 off").press(KeyCode.ESCAPE);
-        along(KeyCode.RIGHT, "by her film");
+        along(KeyCode.RIGHT, "by the film");
         coach.press(KeyCode.F, KeyCode.ALT);
-        coach.await("off", () -> coach.shows("Openings follow the shipped reactions"));
+        coach.await("off", () -> coach.shows("Openings follow the usual reactions"));
         coach.press(KeyCode.F, KeyCode.ALT);
-        coach.await("on", () -> coach.shows("Openings follow her film"));
+        coach.await("on", () -> coach.shows("Openings follow the film"));
     }
 
     @Test
@@ -162,7 +162,7 @@ class BenchWindowTest extends DemoWindow {
 
     @Test
     void theLadderOfALineIsShownAndAStageIsTaken() {
-        go(Name.BENCH);
+        go(StationName.BENCH);
         coach.press(KeyCode.SLASH).press(KeyCode.A, KeyCode.CONTROL).type("1 2 3 rlow circle-lead");
         coach.press(KeyCode.L, KeyCode.ALT);
         coach.await("the ladder", () -> coach.shows("Parts, each alone") && coach.shows("Live, under control"));

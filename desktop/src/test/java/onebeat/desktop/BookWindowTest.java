@@ -9,7 +9,7 @@ import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Drill;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.timing.Rung;
-import onebeat.desktop.app.Station.Name;
+import onebeat.desktop.app.StationName;
 import org.apache.commons.csv.CSVFormat;
 import org.junit.jupiter.api.Test;
 
@@ -22,12 +22,12 @@ class BookWindowTest extends DemoWindow {
 
     @Test
     void theBookProposesTheNextSessionWithItsReasons() {
-        go(Name.BOOK);
+        go(StationName.BOOK);
         coach.await("the proposal", () -> coach.shows("Proposed for the next session"));
         coach.await("what slipped comes first", () -> coach.shows("Back, to whole at 52"));
         int before = tonight().size();
         coach.press(KeyCode.T);
-        coach.await("the rounds", () -> coach.shell.here() == Name.ROUNDS);
+        coach.await("the rounds", () -> coach.shell.here() == StationName.ROUNDS);
         assertThat(tonight()).hasSize(before + 4);
         assertThat(tonight().get(before).drillId()).isEqualTo("d4");
         assertThat(tonight().get(before).bpm()).isEqualTo(52);
@@ -37,20 +37,20 @@ class BookWindowTest extends DemoWindow {
 
     @Test
     void theCoachOverrulesAndTheBookRemembers() {
-        go(Name.BOOK);
+        go(StationName.BOOK);
         coach.await("up", () -> coach.shows("Up to 66"));
         coach.press(KeyCode.O).press(KeyCode.O);
         coach.await("again at 60", () -> coach.shows("whole at 60, and the book said up to 66"));
         Drill drill = coach.app.camp().drills().get("d1").orElseThrow();
         assertThat(drill.overruled()).startsWith(coach.app.today().toString());
         coach.press(KeyCode.R);
-        coach.await("the rounds", () -> coach.shell.here() == Name.ROUNDS);
+        coach.await("the rounds", () -> coach.shell.here() == StationName.ROUNDS);
         assertThat(tonight().getLast().bpm()).isEqualTo(60);
     }
 
     @Test
     void theBookIsSearchedByNameAndLine() {
-        go(Name.BOOK);
+        go(StationName.BOOK);
         coach.press(KeyCode.SLASH).type("jab");
         coach.await("two jabs", () -> coach.shows("Answer the lazy jab") && coach.shows("Double jab in"));
         coach.await("nothing else", () -> !coach.shows("Parry her cross"));
@@ -62,7 +62,7 @@ class BookWindowTest extends DemoWindow {
 
     @Test
     void theBookIsWrittenInOpenFormats() throws Exception {
-        go(Name.BOOK);
+        go(StationName.BOOK);
         coach.press(KeyCode.X);
         coach.await("written", () -> coach.shows("book.csv, book.json"));
         Path csv = coach.app.folder().resolve("book").resolve("book.csv");
@@ -83,7 +83,7 @@ class BookWindowTest extends DemoWindow {
 
     @Test
     void aRoundClimbsItsLadder() {
-        go(Name.ROUNDS);
+        go(StationName.ROUNDS);
         assertThat(tonight().getFirst().rung()).isEqualTo(Rung.WHOLE);
         coach.press(KeyCode.L).press(KeyCode.L).press(KeyCode.L).press(KeyCode.L);
         coach.await("broken", () -> tonight().getFirst().rung() == Rung.BROKEN);
@@ -98,7 +98,7 @@ class BookWindowTest extends DemoWindow {
 
     @Test
     void theEveningIsFilledAndTakesATemplate() {
-        go(Name.ROUNDS);
+        go(StationName.ROUNDS);
         for (int i = 0; i < 4; i++) {
             coach.press(KeyCode.DELETE);
         }
@@ -107,7 +107,7 @@ class BookWindowTest extends DemoWindow {
         coach.await("half an hour", () -> coach.shows("Half an hour"));
         coach.press(KeyCode.A);
         coach.await("filled", () -> tonight().size() == 4);
-        coach.await("why", () -> coach.shows("even the upper end is below the bar"));
+        coach.await("why", () -> coach.shows("clearly below target"));
         coach.await("thirty minutes", () -> coach.shows("30:00") && coach.shows("Warm-up") && coach.shows("Trunk"));
         coach.press(KeyCode.U).press(KeyCode.U);
         coach.await("two bursts", () -> coach.shows("2 bursts of 20 s."));

@@ -11,7 +11,7 @@ import java.util.Locale;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Camp;
-import onebeat.desktop.app.Station.Name;
+import onebeat.desktop.app.StationName;
 import onebeat.desktop.text.Texts;
 import onebeat.store.CampFile;
 import onebeat.store.Opening.Opened;
@@ -44,20 +44,20 @@ class CampFileWindowTest extends DemoWindow {
     @Test
     void whatIsNotSavedIsSaidOnEveryStationUntilTheFileIsBack() throws IOException {
         int before = coach.app.camp().rounds().size();
-        go(Name.ROUNDS);
+        go(StationName.ROUNDS);
         Path away = folder.resolve("away");
         Files.move(path(), away);
         coach.press(KeyCode.ENTER);
         coach.await("it is said", this::unsavedIsShown);
         assertThat(coach.app.camp().rounds().size()).as("and kept").isEqualTo(before + 1);
-        for (Name name : List.of(Name.FLOOR, Name.BOOK, Name.FILM, Name.BENCH)) {
+        for (StationName name : List.of(StationName.FLOOR, StationName.BOOK, StationName.FILM, StationName.BENCH)) {
             go(name);
             coach.await("it is said on " + name, () -> unsavedIsShown() && coach.shows("is not there any more"));
         }
-        coach.press(KeyCode.F6);
+        coach.press(KeyCode.S, KeyCode.CONTROL);
         coach.await("it is still not saved", this::unsavedIsShown);
         Files.move(away, path());
-        coach.press(KeyCode.F6);
+        coach.press(KeyCode.S, KeyCode.CONTROL);
         coach.await("it is saved", () -> !unsavedIsShown());
         Path path = path();
         Camp shown = coach.app.camp();
@@ -70,7 +70,7 @@ class CampFileWindowTest extends DemoWindow {
 
     @Test
     void aCampThatWasDeletedIsWrittenAnewAndOneThatWasReplacedBeside() throws IOException {
-        go(Name.ROUNDS);
+        go(StationName.ROUNDS);
         Files.delete(path());
         coach.press(KeyCode.ENTER);
         coach.await("it is said", this::unsavedIsShown);
@@ -106,7 +106,7 @@ class CampFileWindowTest extends DemoWindow {
             click("copies.save");
             coach.await("it is left", () -> coach.shows("It was left as it is"));
         }
-        go(Name.ROUNDS);
+        go(StationName.ROUNDS);
         coach.press(KeyCode.ENTER);
         assertThat(coach.app.isUnsaved())
                 .as("the open camp is still its own file")
@@ -124,7 +124,7 @@ class CampFileWindowTest extends DemoWindow {
         Path log = Files.write(folder.resolve("long.csv"), rows);
         coach.choosing(log);
         coach.press(KeyCode.O);
-        coach.await("it is read", () -> coach.shows("5,000 exchanges can come in"));
+        coach.await("it is read", () -> coach.shows("5,000 exchanges can be imported"));
         coach.press(KeyCode.ENTER);
         coach.await("it is in", () -> coach.app.camp().exchanges().size() == before + 5_000);
         coach.await("and counted", () -> coach.shows("Ctrl+Z takes them out again"));

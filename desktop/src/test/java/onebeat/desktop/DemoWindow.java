@@ -5,7 +5,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.scene.input.KeyCode;
-import onebeat.desktop.app.Station.Name;
+import onebeat.desktop.app.StationName;
 import onebeat.desktop.demo.DemoCamp;
 import onebeat.store.CampFile;
 import onebeat.store.Opening.Opened;
@@ -42,7 +42,7 @@ abstract class DemoWindow {
         coach.close();
     }
 
-    final void go(Name name) {
+    final void go(StationName name) {
         coach.press(KeyCode.getKeyCode("" + name.number()), KeyCode.CONTROL);
         coach.await(name.name(), () -> coach.shell.here() == name);
     }

@@ -24,6 +24,7 @@ import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.settings.SettingsStore;
 import onebeat.desktop.shell.Shell;
 import onebeat.desktop.sound.SilentSounds;
 import onebeat.store.CampFile;
@@ -89,7 +90,12 @@ public final class Driver implements AutoCloseable {
             Opening opening = CampFile.open(path);
             return switch (opening) {
                 case Opened opened ->
-                    new Driver(new CampSession(opened.file(), Clock.system(ZoneId.systemDefault())), clockMs);
+                    new Driver(
+                            new CampSession(
+                                    opened.file(),
+                                    Clock.system(ZoneId.systemDefault()),
+                                    new SettingsStore(path.resolveSibling("settings"))),
+                            clockMs);
                 case Refused refused -> throw new IllegalStateException(refused.sentence());
             };
         });

@@ -22,7 +22,7 @@ import onebeat.core.notation.Read;
 import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.Who;
 import onebeat.core.review.Review;
-import onebeat.desktop.app.Station.Name;
+import onebeat.desktop.app.StationName;
 import onebeat.desktop.text.Texts;
 import onebeat.formats.film.FilmCsv;
 import onebeat.formats.film.FilmFile;
@@ -151,11 +151,11 @@ class FilmWindowTest extends DemoWindow {
 
     @Test
     void theFigureAtHandTellsWhatStandsBehindItAndPlaysIt() {
-        coach.press(KeyCode.DOWN, KeyCode.CONTROL)
-                .press(KeyCode.DOWN, KeyCode.CONTROL)
-                .press(KeyCode.DOWN, KeyCode.CONTROL);
+        coach.press(KeyCode.DOWN, KeyCode.SHIFT)
+                .press(KeyCode.DOWN, KeyCode.SHIFT)
+                .press(KeyCode.DOWN, KeyCode.SHIFT);
         for (int i = 0; i < 12 && !coach.shows("1b, then low: "); i++) {
-            coach.press(KeyCode.DOWN, KeyCode.CONTROL);
+            coach.press(KeyCode.DOWN, KeyCode.SHIFT);
         }
         coach.await("a body jab", () -> coach.shows("1b, then low: 12 of 15"));
         coach.await("beside others", () -> coach.shows("Not like others: 12 of 15 against 6 of 19"));
@@ -199,25 +199,25 @@ class FilmWindowTest extends DemoWindow {
     @Test
     void ideasAndThePlanAreOneKeyFromTheBench() {
         coach.press(KeyCode.I);
-        coach.await("ideas", () -> coach.shows("surely worth"));
+        coach.await("ideas", () -> coach.shows("worth at least"));
         coach.press(KeyCode.E);
         coach.await("what stands behind the first", () -> coach.shows("in a row: 1 of 8"));
-        coach.press(KeyCode.DOWN, KeyCode.CONTROL).press(KeyCode.E);
+        coach.press(KeyCode.DOWN, KeyCode.SHIFT).press(KeyCode.E);
         coach.await("and behind the second", () -> coach.shows("in a row: 1 of 7"));
-        coach.press(KeyCode.DOWN, KeyCode.CONTROL).press(KeyCode.E);
+        coach.press(KeyCode.DOWN, KeyCode.SHIFT).press(KeyCode.E);
         coach.await("playing keeps the choice", () -> coach.shows("in a row: 1 of 12"));
         coach.press(KeyCode.SPACE).press(KeyCode.F);
         coach.await("the plan", () -> coach.shows("Stay away from") && coach.shows("If Noor does"));
         coach.await("the naked hook", () -> coach.shows("3 bare: Noor comes back with 2"));
         for (int i = 0; i < 3; i++) {
-            coach.press(KeyCode.DOWN, KeyCode.CONTROL);
+            coach.press(KeyCode.DOWN, KeyCode.SHIFT);
         }
         coach.press(KeyCode.E);
         coach.await("she punished it five times", () -> coach.shows("in a row: 1 of 5"));
         coach.press(KeyCode.SPACE);
         int drills = coach.app.camp().drills().size();
         coach.press(KeyCode.F2);
-        coach.await("the bench", () -> coach.shell.here() == Name.BENCH);
+        coach.await("the bench", () -> coach.shell.here() == StationName.BENCH);
         assertThat(coach.app.camp().drills().size()).isEqualTo(drills + 1);
         String line = coach.app.drill().orElseThrow().line();
         Review review =
@@ -249,7 +249,7 @@ class FilmWindowTest extends DemoWindow {
         assertThat(log.film().exchanges()).hasSize(all().size());
         coach.choosing(csv);
         coach.press(KeyCode.O);
-        coach.await("known", () -> coach.shows("0 exchanges can come in, " + all().size() + " are here already"));
+        coach.await("known", () -> coach.shows("0 exchanges can be imported, " + all().size() + " are here already"));
     }
 
     @Test
@@ -267,13 +267,14 @@ class FilmWindowTest extends DemoWindow {
         int before = all().size();
         coach.choosing(csv);
         coach.press(KeyCode.O);
-        coach.await("read", () -> coach.shows("990 exchanges can come in") && coach.shows("10 rows cannot be read"));
+        coach.await(
+                "read", () -> coach.shows("990 exchanges can be imported") && coach.shows("10 rows cannot be read"));
         assertThat(coach.shows("line 52, line: ")).isTrue();
         coach.press(KeyCode.ESCAPE);
-        coach.await("none", () -> coach.shows("Nothing was taken in."));
+        coach.await("none", () -> coach.shows("Nothing was imported."));
         assertThat(all()).hasSize(before);
         coach.press(KeyCode.O);
-        coach.await("read again", () -> coach.shows("990 exchanges can come in"));
+        coach.await("read again", () -> coach.shows("990 exchanges can be imported"));
         coach.press(KeyCode.ENTER);
         coach.await("taken", () -> all().size() == before + 990);
         coach.press(KeyCode.Z, KeyCode.CONTROL);
@@ -321,7 +322,7 @@ class FilmWindowTest extends DemoWindow {
     @Test
     void aReelSaysWhomItStudies() {
         coach.press(KeyCode.W);
-        coach.await("the form", () -> coach.shows("Whom it studies"));
+        coach.await("the form", () -> coach.shows("Fighter studied"));
         coach.press(KeyCode.TAB).type("runa").press(KeyCode.ENTER);
         coach.await(
                 "kept",

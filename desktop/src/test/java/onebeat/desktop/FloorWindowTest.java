@@ -11,7 +11,7 @@ import javafx.scene.input.KeyCode;
 import onebeat.core.book.Judgement;
 import onebeat.core.book.Repetition;
 import onebeat.core.rounds.Schedule;
-import onebeat.desktop.app.Station.Name;
+import onebeat.desktop.app.StationName;
 import onebeat.formats.sound.Sound;
 import org.junit.jupiter.api.Test;
 
@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 class FloorWindowTest extends DemoWindow {
 
     private void floor() {
-        go(Name.FLOOR);
+        go(StationName.FLOOR);
         coach.press(KeyCode.SPACE);
     }
 
@@ -88,7 +88,7 @@ class FloorWindowTest extends DemoWindow {
 
     @Test
     void aRecordingIsTakenInAndABrokenOneIsTold() throws IOException {
-        go(Name.FLOOR);
+        go(StationName.FLOOR);
         try (InputStream click = getClass().getResourceAsStream("/onebeat/formats/sound/bell.wav")) {
             coach.choosing(Files.write(
                     folder.resolve("Jab.wav"), Objects.requireNonNull(click).readAllBytes()));
@@ -106,9 +106,9 @@ class FloorWindowTest extends DemoWindow {
 
     @Test
     void aPedalIsTaught() {
-        go(Name.FLOOR);
+        go(StationName.FLOOR);
         coach.press(KeyCode.K);
-        coach.await("asked", () -> coach.shows("Press the key or pedal for: bell and pause"));
+        coach.await("asked", () -> coach.shows("Press the key or pedal for: Bell, pause"));
         coach.press(KeyCode.PAGE_UP).press(KeyCode.PAGE_DOWN).press(KeyCode.ESCAPE);
         coach.await("kept", () -> coach.shows("The keys are kept."));
         coach.press(KeyCode.PAGE_UP);
@@ -122,7 +122,7 @@ class FloorWindowTest extends DemoWindow {
 
     @Test
     void theFullEveningRunsWithWarmUpFeetTrunkAndBursts() {
-        go(Name.ROUNDS);
+        go(StationName.ROUNDS);
         coach.press(KeyCode.T).press(KeyCode.U).press(KeyCode.U);
         coach.await("half an hour", () -> coach.shows("Half an hour") && coach.shows("2 bursts of 20 s."));
         floor();
@@ -156,7 +156,7 @@ class FloorWindowTest extends DemoWindow {
         // The window is gone without a word, and opened again.
         coach.close();
         coach = Driver.open(folder.resolve("demo.onebeat"), clockMs::get);
-        go(Name.FLOOR);
+        go(StationName.FLOOR);
         coach.await("it waits", () -> coach.shows("It stopped here.") && coach.shows("PAUSED"));
         coach.await("three seconds before", () -> coach.shows("2:03"));
         assertThat(judgedTonight()).hasSize(1);

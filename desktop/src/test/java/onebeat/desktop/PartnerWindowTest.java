@@ -17,7 +17,7 @@ import onebeat.core.exchange.Stance;
 import onebeat.core.holding.Gear;
 import onebeat.core.holding.SoreSpot;
 import onebeat.core.rounds.RoundPlan;
-import onebeat.desktop.app.Station.Name;
+import onebeat.desktop.app.StationName;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -36,14 +36,14 @@ class PartnerWindowTest extends DemoWindow {
 
     @Test
     void anotherPartnerIsOneKeyAndEverythingFollows() {
-        go(Name.BENCH);
+        go(StationName.BENCH);
         coach.press(KeyCode.SLASH)
                 .press(KeyCode.A, KeyCode.CONTROL)
                 .type("(1) catch+2 rmid off")
                 .press(KeyCode.H, KeyCode.ALT);
-        coach.await("all gear", () -> coach.shows("kick pad") && coach.shows("Noor herself"));
+        coach.await("all gear", () -> coach.shows("kick pad") && coach.shows("Noor no partner tonight"));
         coach.press(KeyCode.P, KeyCode.CONTROL);
-        coach.await("Jonas", () -> coach.shows("Jonas, playing southpaw") && coach.shows("right foot in front"));
+        coach.await("Jonas", () -> coach.shows("Jonas, standing southpaw") && coach.shows("right foot in front"));
         assertThat(coach.app.camp().context().holder().gear())
                 .contains(Gear.KICKPADS)
                 .doesNotContain(Gear.MITTS);
@@ -52,12 +52,12 @@ class PartnerWindowTest extends DemoWindow {
         coach.press(KeyCode.P, KeyCode.CONTROL);
         coach.await("Sunniva has mitts only", () -> coach.shows("touch only: rear body kick") && coach.shows("mitt"));
         coach.press(KeyCode.P, KeyCode.CONTROL);
-        coach.await("the opponent again", () -> coach.shows("Noor herself"));
+        coach.await("the opponent again", () -> coach.shows("Noor no partner tonight"));
     }
 
     @Test
     void aSoreLegMovesTheKickAndTheMendSaysSo() {
-        go(Name.BENCH);
+        go(StationName.BENCH);
         coach.press(KeyCode.P, KeyCode.CONTROL);
         coach.press(KeyCode.P, KeyCode.CONTROL, KeyCode.SHIFT);
         coach.await("Jonas's page", () -> coach.shows("Feeds up to step"));
@@ -79,7 +79,7 @@ class PartnerWindowTest extends DemoWindow {
 
     @Test
     void theOddsOfTheCuesAreKeptBesideTheLine() {
-        go(Name.BENCH);
+        go(StationName.BENCH);
         while (!coach.app.drill().orElseThrow().id().equals("d12")) {
             coach.press(KeyCode.DOWN, KeyCode.ALT);
         }
@@ -101,7 +101,7 @@ class PartnerWindowTest extends DemoWindow {
 
     @Test
     void theCardsOfALineArePrinted() throws IOException {
-        go(Name.BENCH);
+        go(StationName.BENCH);
         coach.press(KeyCode.P, KeyCode.CONTROL);
         coach.press(KeyCode.P, KeyCode.ALT);
         coach.await("printed", () -> coach.shows("Printed"));
@@ -119,7 +119,7 @@ class PartnerWindowTest extends DemoWindow {
 
     @Test
     void theRoundIsDrawnShownAndDrawnAgain() throws IOException {
-        go(Name.ROUNDS);
+        go(StationName.ROUNDS);
         coach.press(KeyCode.RIGHT).press(KeyCode.RIGHT).press(KeyCode.RIGHT);
         coach.await("the drawn cues", () -> coach.shows("Drawn: (") && coach.shows("bits a draw"));
         RoundPlan before = coach.app
@@ -143,12 +143,12 @@ class PartnerWindowTest extends DemoWindow {
 
     @Test
     void onlyTheFeederIsToldWhatComes() {
-        go(Name.ROUNDS);
+        go(StationName.ROUNDS);
         coach.press(KeyCode.RIGHT).press(KeyCode.RIGHT).press(KeyCode.RIGHT);
         coach.press(KeyCode.LEFT, KeyCode.SHIFT)
                 .press(KeyCode.LEFT, KeyCode.SHIFT)
                 .press(KeyCode.LEFT, KeyCode.SHIFT);
-        go(Name.FLOOR);
+        go(StationName.FLOOR);
         coach.press(KeyCode.V).press(KeyCode.V).press(KeyCode.SPACE);
         coach.await("his corner", () -> coach.shows("Feeder:  ("));
         // A call that comes late is left out: on a busy machine the clock goes on until one is on time.

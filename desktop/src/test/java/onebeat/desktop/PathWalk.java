@@ -4,7 +4,7 @@ import java.nio.file.Path;
 import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Drill;
 import onebeat.core.rounds.RoundPlan;
-import onebeat.desktop.app.Station.Name;
+import onebeat.desktop.app.StationName;
 
 /// The whole path in a process of its own, so that it can be killed hard: from an exchange on film to the
 /// book. Every step is a key on the real window.
@@ -71,7 +71,7 @@ final class PathWalk {
         int drills = coach.app.camp().drills().size();
         coach.press(KeyCode.B, KeyCode.CONTROL);
         coach.await("the drill is made", () -> coach.app.camp().drills().size() == drills + 1);
-        coach.await("the bench", () -> coach.shell.here() == Name.BENCH);
+        coach.await("the bench", () -> coach.shell.here() == StationName.BENCH);
         coach.await(
                 "the line lies there, with what else she does as reads",
                 () -> coach.shell.callLine().text().startsWith("1b { (low): 3 | (out): "));
@@ -83,7 +83,7 @@ final class PathWalk {
         coach.await("the mended line", () -> coach.shell.callLine().text().equals("1b (low) 3 reload 3"));
         coach.await("nothing against its sides", () -> !coach.shows("Same side, no reload"));
         coach.press(KeyCode.R, KeyCode.CONTROL);
-        coach.await("the rounds", () -> coach.shell.here() == Name.ROUNDS);
+        coach.await("the rounds", () -> coach.shell.here() == StationName.ROUNDS);
         String drill = coach.app.drill().map(Drill::id).orElseThrow();
         coach.await(
                 "the round stands last",
@@ -96,7 +96,7 @@ final class PathWalk {
 
         // Run it with a fast clock and judge what comes.
         coach.press(KeyCode.F);
-        coach.await("the floor", () -> coach.shell.here() == Name.FLOOR);
+        coach.await("the floor", () -> coach.shell.here() == StationName.FLOOR);
         coach.press(KeyCode.SPACE);
         RoundPlan last = coach.app
                 .camp()
@@ -116,7 +116,7 @@ final class PathWalk {
 
         // And it is in the book.
         coach.press(KeyCode.B);
-        coach.await("the book", () -> coach.shell.here() == Name.BOOK);
+        coach.await("the book", () -> coach.shell.here() == StationName.BOOK);
         coach.await(
                 "the drill in the book",
                 () -> coach.shows(

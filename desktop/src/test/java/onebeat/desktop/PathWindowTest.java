@@ -23,7 +23,7 @@ import onebeat.core.camp.Drill;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Outcome;
 import onebeat.core.rounds.RoundPlan;
-import onebeat.desktop.app.Station.Name;
+import onebeat.desktop.app.StationName;
 import onebeat.desktop.demo.DemoCamp;
 import onebeat.formats.sound.Sound;
 import onebeat.store.CampFile;
@@ -70,7 +70,7 @@ class PathWindowTest {
             assertThat(ledger.days().getFirst().judged()).isPositive();
             assertThat(ledger.days().getFirst().seconds()).isEqualTo(180);
             coach.press(KeyCode.DIGIT5, KeyCode.CONTROL);
-            coach.await("the book", () -> coach.shell.here() == Name.BOOK);
+            coach.await("the book", () -> coach.shell.here() == StationName.BOOK);
             coach.await("the drill in the book", () -> coach.shows(drill.name()));
             coach.await("its proposal", () -> coach.shows("too few yet"));
         }
@@ -147,7 +147,7 @@ class PathWindowTest {
     void undoAndRedoFromTheKeys() {
         try (Driver coach = Driver.open(demo(), () -> 0)) {
             coach.press(KeyCode.DIGIT3, KeyCode.CONTROL);
-            coach.await("the rounds", () -> coach.shell.here() == Name.ROUNDS);
+            coach.await("the rounds", () -> coach.shell.here() == StationName.ROUNDS);
             coach.press(KeyCode.ENTER);
             coach.await(
                     "a fifth round",
@@ -183,7 +183,7 @@ class PathWindowTest {
     void aMistakeIsToldWithTheNearestWordAndKeepsTheRope() {
         try (Driver coach = Driver.open(demo(), () -> 0)) {
             coach.press(KeyCode.DIGIT2, KeyCode.CONTROL);
-            coach.await("the bench", () -> coach.shell.here() == Name.BENCH);
+            coach.await("the bench", () -> coach.shell.here() == StationName.BENCH);
             coach.press(KeyCode.SLASH).type(" rlov");
             coach.await("the nearest word", () -> coach.shows("nearest: rlow"));
             coach.await("the corner says so", () -> coach.shows("Cannot read this yet"));
@@ -252,7 +252,7 @@ class PathWindowTest {
             coach.press(KeyCode.C);
             coach.await("judged again", () -> coach.shows("1 CLEAN") && !coach.shows("1 WRONG"));
             coach.press(KeyCode.ESCAPE);
-            coach.await("back", () -> coach.shell.here() == Name.ROUNDS);
+            coach.await("back", () -> coach.shell.here() == StationName.ROUNDS);
         }
     }
 }

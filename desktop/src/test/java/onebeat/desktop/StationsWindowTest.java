@@ -7,7 +7,7 @@ import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Drill;
 import onebeat.core.film.Exchange;
 import onebeat.core.rounds.RoundPlan;
-import onebeat.desktop.app.Station.Name;
+import onebeat.desktop.app.StationName;
 import onebeat.desktop.text.Texts;
 import org.junit.jupiter.api.Test;
 
@@ -73,7 +73,7 @@ class StationsWindowTest extends DemoWindow {
 
     @Test
     void theBenchChangesTempoAndDrill() {
-        go(Name.BENCH);
+        go(StationName.BENCH);
         int bpm = coach.app.drill().map(Drill::bpm).orElseThrow();
         coach.press(KeyCode.EQUALS);
         coach.await("two faster", () -> coach.app.drill().map(Drill::bpm).orElse(0) == bpm + 2);
@@ -85,7 +85,7 @@ class StationsWindowTest extends DemoWindow {
 
     @Test
     void roundsChangeTheirTempoGapAndScheme() {
-        go(Name.ROUNDS);
+        go(StationName.ROUNDS);
         RoundPlan first = tonight().getFirst();
         coach.press(KeyCode.EQUALS).press(KeyCode.G);
         coach.await(
@@ -98,10 +98,10 @@ class StationsWindowTest extends DemoWindow {
 
     @Test
     void theBookPutsItsProposalIntoTonight() {
-        go(Name.BOOK);
+        go(StationName.BOOK);
         coach.await("up", () -> coach.shows("Up to 66"));
         coach.press(KeyCode.R);
-        coach.await("the rounds", () -> coach.shell.here() == Name.ROUNDS);
+        coach.await("the rounds", () -> coach.shell.here() == StationName.ROUNDS);
         assertThat(tonight().getLast().bpm()).isEqualTo(66);
         assertThat(tonight().getLast().drillId()).isEqualTo("d1");
     }

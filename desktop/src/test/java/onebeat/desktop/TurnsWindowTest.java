@@ -10,7 +10,7 @@ import onebeat.core.book.Note;
 import onebeat.core.camp.Camp;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
-import onebeat.desktop.app.Station.Name;
+import onebeat.desktop.app.StationName;
 import org.junit.jupiter.api.Test;
 
 /// Two athletes take turns, from the rounds over the floor into the book of each.
@@ -33,7 +33,7 @@ class TurnsWindowTest extends DemoWindow {
             coach.press(KeyCode.P, KeyCode.CONTROL);
             coach.await("somebody at the door", () -> camp().partner().isPresent());
         }
-        go(Name.ROUNDS);
+        go(StationName.ROUNDS);
         coach.press(KeyCode.W, KeyCode.SHIFT);
         coach.await("turns", () -> coach.shows("They take turns"));
     }
@@ -44,7 +44,7 @@ class TurnsWindowTest extends DemoWindow {
         assertThat(tonight()).extracting(RoundPlan::isAthletes).startsWith(true, false, true, false);
         coach.press(KeyCode.RIGHT);
         coach.await("whose it is", () -> coach.shows(partner() + " works, Ilka feeds and holds."));
-        go(Name.FLOOR);
+        go(StationName.FLOOR);
         coach.press(KeyCode.SPACE);
         clockMs.set(Schedule.READY_MS + 20_000);
         coach.settle();
@@ -58,7 +58,7 @@ class TurnsWindowTest extends DemoWindow {
         assertThat(camp().repetitionsOf(id))
                 .singleElement()
                 .satisfies(r -> assertThat(r.judgement()).isEqualTo(Judgement.CLEAN));
-        go(Name.BOOK);
+        go(StationName.BOOK);
         coach.await("her book", () -> coach.shows("The book of Ilka"));
         coach.press(KeyCode.W);
         coach.await("his", () -> coach.shows("The book of " + partner()) && coach.shows("1 repetitions judged"));
@@ -85,7 +85,7 @@ class TurnsWindowTest extends DemoWindow {
 
     @Test
     void theEveningIsFilledWithWhatFitsIntoItsMinutes() {
-        go(Name.ROUNDS);
+        go(StationName.ROUNDS);
         for (int i = 0; i < 5; i++) {
             coach.press(KeyCode.M);
         }
@@ -100,7 +100,7 @@ class TurnsWindowTest extends DemoWindow {
 
     @Test
     void aNoteIsWrittenAndFound() {
-        go(Name.BOOK);
+        go(StationName.BOOK);
         coach.press(KeyCode.N);
         coach.await("the form", () -> coach.shows("Note on "));
         coach.type("left hand low after the catch").press(KeyCode.ENTER);

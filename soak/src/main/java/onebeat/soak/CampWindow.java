@@ -23,6 +23,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.settings.SettingsStore;
 import onebeat.desktop.shell.Shell;
 import onebeat.desktop.sound.SilentSounds;
 import onebeat.store.CampFile;
@@ -46,7 +47,8 @@ final class CampWindow implements AutoCloseable {
     private CampWindow(Path camp) {
         app = new CampSession(
                 Camps.opened(CampFile.open(camp)),
-                Clock.fixed(Camps.DAY.atTime(18, 0).toInstant(ZoneOffset.UTC), ZoneOffset.UTC));
+                Clock.fixed(Camps.DAY.atTime(18, 0).toInstant(ZoneOffset.UTC), ZoneOffset.UTC),
+                new SettingsStore(camp.resolveSibling("settings")));
         shell = new Shell(app, new SilentSounds("a soak"), clockMs::get);
         shell.choosing(Optional::empty);
         stage = new Stage();

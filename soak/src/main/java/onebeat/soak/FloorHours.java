@@ -9,7 +9,7 @@ import java.util.concurrent.TimeUnit;
 import javafx.animation.AnimationTimer;
 import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Camp;
-import onebeat.desktop.app.Station.Name;
+import onebeat.desktop.app.StationName;
 import onebeat.store.CampFile;
 
 /// Three hours on the floor on a fast clock, judged as they go. Nothing unexpected happens, and what was judged is in
@@ -49,7 +49,7 @@ final class FloorHours implements Part {
         int before;
         try (CampWindow window = CampWindow.open(path)) {
             before = window.app.camp().repetitions().size();
-            CampWindow.timed(() -> window.shell.go(Name.FLOOR));
+            CampWindow.timed(() -> window.shell.go(StationName.FLOOR));
             window.press(KeyCode.SPACE, false, false, false);
             for (long ms = 0; ms < HOURS_MS; ms += STEP_MS) {
                 window.clockMs.addAndGet(STEP_MS);
@@ -78,8 +78,8 @@ final class FloorHours implements Part {
     /// starts it when one comes back.
     private static void again(CampWindow window) throws Exception {
         window.press(KeyCode.R, false, false, false);
-        CampWindow.timed(() -> window.shell.go(Name.ROUNDS));
-        CampWindow.timed(() -> window.shell.go(Name.FLOOR));
+        CampWindow.timed(() -> window.shell.go(StationName.ROUNDS));
+        CampWindow.timed(() -> window.shell.go(StationName.FLOOR));
         window.press(KeyCode.SPACE, false, false, false);
     }
 

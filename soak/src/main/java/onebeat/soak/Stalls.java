@@ -15,7 +15,7 @@ import onebeat.core.film.Exchange;
 import onebeat.core.notation.OwnLine;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Session;
-import onebeat.desktop.app.Station;
+import onebeat.desktop.app.StationName;
 import onebeat.store.CampFile;
 
 /// Camps that no coach has: own lines that stand in one another a hundred deep, a line of two hundred strikes, three
@@ -61,13 +61,13 @@ final class Stalls implements Part {
         }
         try (CampWindow window = CampWindow.open(path)) {
             for (int round = 0; round < 2; round++) {
-                for (Station.Name station : Station.Name.values()) {
+                for (StationName station : StationName.values()) {
                     double ms = CampWindow.timed(() -> window.shell.go(station));
                     held.merge(what + " " + station, round == 0 ? 0 : ms, Math::max);
                     CampWindow.mustBeExpected();
                 }
             }
-            CampWindow.timed(() -> window.shell.go(Station.Name.BENCH));
+            CampWindow.timed(() -> window.shell.go(StationName.BENCH));
             String line = kind == 1 ? "[1 2]*98" : "1 2 3";
             held.put(
                     what + " typed",

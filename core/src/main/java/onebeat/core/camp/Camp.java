@@ -8,6 +8,7 @@ import onebeat.core.book.Ledger;
 import onebeat.core.book.Note;
 import onebeat.core.book.Repetition;
 import onebeat.core.book.RoundRun;
+import onebeat.core.exchange.Stance;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
 import onebeat.core.holding.Gear;
@@ -72,17 +73,21 @@ public record Camp(
     /// asks for them.
     public Vocabulary vocabulary() {
         Words known = words;
-        if (!known.lines.equals(ownLines)) {
-            known = new Words(ownLines, Vocabulary.standard().with(ownLines.all()));
+        Stance athlete = card.athlete().stance();
+        Stance across = setting().partner().stance();
+        if (!known.lines.equals(ownLines) || known.athlete != athlete || known.across != across) {
+            Vocabulary all = Vocabulary.standard().spokenBy(athlete, across).with(ownLines.all());
+            known = new Words(ownLines, athlete, across, all);
             words = known;
         }
         return known.vocabulary;
     }
 
-    /// Own lines and what they make of the catalogue.
-    private record Words(Shelf<OwnLine> lines, Vocabulary vocabulary) {}
+    /// Own lines and the stances of the two, and what they make of the catalogue.
+    private record Words(Shelf<OwnLine> lines, Stance athlete, Stance across, Vocabulary vocabulary) {}
 
-    private static volatile Words words = new Words(Shelf.of(OwnLine::name), Vocabulary.standard());
+    private static volatile Words words =
+            new Words(Shelf.of(OwnLine::name), Stance.ORTHODOX, Stance.ORTHODOX, Vocabulary.standard());
 
     /// What lines of this camp are reviewed against.
     public Context context() {

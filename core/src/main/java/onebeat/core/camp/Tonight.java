@@ -8,6 +8,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 import onebeat.core.holding.Choices;
 import onebeat.core.holding.Contact;
 import onebeat.core.holding.Odds;
@@ -69,6 +70,23 @@ public final class Tonight {
                 .filter(s -> !s.date().isBefore(monday) && s.date().isBefore(monday.plusWeeks(1)))
                 .map(s -> schedule(camp, s, Calls.NONE, ladders).contact())
                 .reduce(Contact.NONE, Contact::plus);
+    }
+
+    /// Builds the ladders of a session's lines, so that a step of one is there when it is asked for.
+    ///
+    /// @param stop asked between two ladders; the rest are left when it says yes
+    public static void buildLadders(Camp camp, Session session, Ladders ladders, BooleanSupplier stop) {
+        for (RoundPlan round : camp.roundsOf(session.id())) {
+            if (stop.getAsBoolean()) {
+                return;
+            }
+            Turns.workedBy(camp, round.worker())
+                    .ifPresent(worked -> worked.drills()
+                            .get(round.drillId())
+                            .filter(drill -> Notation.read(drill.line(), worked.vocabulary()) instanceof Read)
+                            .ifPresent(drill ->
+                                    ladders.of(worked, (Read) Notation.read(drill.line(), worked.vocabulary()))));
+        }
     }
 
     private static Optional<Part> part(Camp whole, RoundPlan round, int workS, Ladders ladders) {

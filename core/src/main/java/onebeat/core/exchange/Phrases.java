@@ -50,6 +50,11 @@ public final class Phrases {
         return List.copyOf(parts);
     }
 
+    /// Whether there is a phrase of this key.
+    public boolean has(String key) {
+        return phrases.containsKey(key);
+    }
+
     /// The phrase of this key with the values in their places.
     ///
     /// @throws IllegalStateException if there is none or it has more places than values: a fault of the build

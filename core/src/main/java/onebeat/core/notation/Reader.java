@@ -20,6 +20,7 @@ final class Reader {
     private final Vocabulary vocabulary;
     private int at;
     private int depth;
+    private boolean inBrackets;
 
     Reader(String text, Vocabulary vocabulary, int start) {
         this.text = text;
@@ -266,6 +267,7 @@ final class Reader {
 
     private Partner partner() {
         int start = at++;
+        inBrackets = true;
         List<PartnerItem> items = new ArrayList<>();
         skipSpace();
         do {
@@ -283,6 +285,7 @@ final class Reader {
             }
         } while (peek() != ')');
         at++;
+        inBrackets = false;
         return new Partner(items, since(start));
     }
 
@@ -344,6 +347,10 @@ final class Reader {
             String name = quoted();
             return vocabulary.catalogue().byName(name).orElseThrow(() -> unknown(start, name));
         }
+        Optional<Technique> said = SpokenWords.isName(text, start, inBrackets) ? spoken(start) : Optional.empty();
+        if (said.isPresent()) {
+            return said.get();
+        }
         String word = word();
         Optional<Technique> exact = vocabulary.catalogue().byCode(word);
         if (exact.isPresent()) {
@@ -359,7 +366,24 @@ final class Reader {
                 return number.get();
             }
         }
-        throw unknown(start, word);
+        return spoken(start).orElseThrow(() -> unknown(start, word));
+    }
+
+    /// A technique as people say it.
+    private Optional<Technique> spoken(int start) {
+        Optional<SpokenWords.Found> found =
+                SpokenWords.at(text, start, inBrackets ? vocabulary.partner() : vocabulary.athlete());
+        if (found.isEmpty()) {
+            return Optional.empty();
+        }
+        at = found.get().end();
+        String code = found.get().code();
+        Optional<Technique> whole = vocabulary.catalogue().byCode(code);
+        if (whole.isPresent()) {
+            return whole;
+        }
+        pendingLevel = code.endsWith("h") ? Level.HEAD : Level.BODY;
+        return vocabulary.catalogue().byCode(code.substring(0, code.length() - 1));
     }
 
     private Stopped unknown(int start, String word) {
@@ -435,10 +459,19 @@ final class Reader {
 
     private String word() {
         int start = at;
-        while (isWord(peek())) {
+        while (isWord(peek()) && !isBetweenNumbers()) {
             at++;
         }
         return text.substring(start, at);
+    }
+
+    /// Whether a dash stands between two numbers: `1-2-3` is said as `1 2 3` is.
+    private boolean isBetweenNumbers() {
+        return peek() == '-'
+                && at > 0
+                && at + 1 < text.length()
+                && (isDigit(text.charAt(at - 1)) || (at > 1 && isDigit(text.charAt(at - 2))))
+                && isDigit(text.charAt(at + 1));
     }
 
     private void expect(char wanted, String expected) {
@@ -449,7 +482,7 @@ final class Reader {
     }
 
     private void skipSpace() {
-        while (isSpace(peek())) {
+        while (isSpace(peek()) || isBetweenNumbers()) {
             at++;
         }
     }
@@ -464,7 +497,7 @@ final class Reader {
     }
 
     private static boolean isSpace(char c) {
-        return c == ' ' || c == '\t';
+        return c == ' ' || c == '\t' || c == ',';
     }
 
     private static boolean isDigit(char c) {

@@ -42,7 +42,8 @@ public record Context(
     public static Context of(Setting setting) {
         return new Context(
                 setting,
-                Vocabulary.standard(),
+                Vocabulary.standard()
+                        .spokenBy(setting.athlete().stance(), setting.partner().stance()),
                 Severities.usual(),
                 RuleSet.usual(),
                 USUAL_BPM,

@@ -111,8 +111,8 @@ class NotationTest {
     }
 
     @Test
-    void aHyphenBetweenNumbersIsExplained() {
-        assertThat(misread("1-2-3").nearest()).containsExactly("1 2 3");
+    void aHyphenBetweenActionsIsExplained() {
+        assertThat(misread("1-rlow-off").nearest()).containsExactly("1 rlow off");
     }
 
     @ParameterizedTest

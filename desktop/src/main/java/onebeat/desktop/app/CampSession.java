@@ -30,6 +30,8 @@ import onebeat.core.film.Exchange;
 import onebeat.core.film.Learned;
 import onebeat.core.film.Sightings;
 import onebeat.core.holding.Partner;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
 import onebeat.core.opening.PartnerModel;
 import onebeat.core.play.Who;
 import onebeat.core.rounds.Calls;
@@ -38,6 +40,8 @@ import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Scheme;
 import onebeat.core.rounds.Session;
 import onebeat.core.timing.Rung;
+import onebeat.core.wording.Wording;
+import onebeat.desktop.settings.SettingsStore;
 import onebeat.desktop.text.Texts;
 import onebeat.store.CampFile;
 import onebeat.store.Copies;
@@ -69,6 +73,7 @@ public final class CampSession implements AutoCloseable {
     private final LongChange longChange = new LongChange();
     private CampFile file;
     private final Clock clock;
+    private final SettingsStore settings;
     private final ReadOnlyObjectWrapper<Camp> camp;
     private final ReadOnlyObjectWrapper<Notice> notice = new ReadOnlyObjectWrapper<>(new Notice("", false));
     private final ObjectProperty<Optional<String>> drill = new SimpleObjectProperty<>(Optional.empty());
@@ -77,8 +82,10 @@ public final class CampSession implements AutoCloseable {
     private @Nullable Shelf<Exchange> learnedFrom;
     private final ObjectProperty<Optional<String>> reel = new SimpleObjectProperty<>(Optional.empty());
 
-    public CampSession(CampFile file, Clock clock) {
+    /// @param settings that hold for all camps
+    public CampSession(CampFile file, Clock clock, SettingsStore settings) {
         this.file = file;
+        this.settings = settings;
         this.clock = clock;
         this.camp = new ReadOnlyObjectWrapper<>(file.camp());
         reel.set(file.camp().reels().all().stream().findFirst().map(r -> r.id()));
@@ -165,6 +172,28 @@ public final class CampSession implements AutoCloseable {
                                 Texts.of("stance." + camp().setting().partner().stance()))
                         : Texts.of("door.partner", p.name()))
                 .orElse(Texts.of("door.opponent", opponent));
+    }
+
+    /// The settings that hold for all camps.
+    public SettingsStore settings() {
+        return settings;
+    }
+
+    /// Says lines of this camp the way the coach wants them said.
+    public Wording wording() {
+        return settings.get().wording(camp().setting());
+    }
+
+    /// A line of this camp in words where the coach wants words first; else nothing.
+    public String wordsFirst(String line) {
+        return settings.get().wordsFirst() ? words(line) : "";
+    }
+
+    /// A line of this camp in words; a line that cannot be read stays as it is written.
+    public String words(String line) {
+        return Notation.read(line, camp().vocabulary()) instanceof Read read
+                ? wording().of(read.line())
+                : line;
     }
 
     public LocalDate today() {

@@ -2,13 +2,18 @@ package onebeat.desktop.app;
 
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.layout.Region;
+import onebeat.desktop.command.KeyPress;
 
 /// What a station may ask of the window round it.
 public interface Navigator {
 
     /// Leads to another station.
-    void go(Station.Name name);
+    void go(StationName name);
+
+    /// The station that is on screen.
+    StationName here();
 
     /// Puts a line into the call line, as the station's own.
     void type(String line);
@@ -21,6 +26,9 @@ public interface Navigator {
 
     /// Lays a form over the station; Escape takes it away.
     void open(Region form);
+
+    /// The next key that is pressed goes here, whatever it is: so a pedal or clicker is learned.
+    void nextKey(Consumer<KeyPress> taker);
 
     /// Takes the form away.
     void closeForm();

@@ -8,8 +8,6 @@ import java.util.function.Supplier;
 import javafx.animation.PauseTransition;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
@@ -41,8 +39,13 @@ import onebeat.core.review.Review;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.app.Station;
+import onebeat.desktop.app.StationName;
+import onebeat.desktop.bench.BenchAction.Do;
+import onebeat.desktop.bench.BenchAction.TakeLine;
+import onebeat.desktop.bench.BenchAction.Weigh;
 import onebeat.desktop.callline.LineWatch;
 import onebeat.desktop.callline.LineWatch.Seen;
+import onebeat.desktop.command.BoundCommand;
 import onebeat.desktop.figures.FeetView;
 import onebeat.desktop.figures.FigureView;
 import onebeat.desktop.nodes.Nodes;
@@ -56,7 +59,7 @@ public final class Bench implements Station {
     private static final Duration FRAME = Duration.millis(20);
 
     private final CampSession app;
-    private final Consumer<Station.Name> go;
+    private final Consumer<StationName> go;
     private final Consumer<String> type;
     private final Supplier<String> typed;
     private final GridPane view = new GridPane(12, 12);
@@ -69,6 +72,7 @@ public final class Bench implements Station {
     private final FeetView feet = new FeetView();
     private final VBox lines = new VBox(2);
     private final ScrollPane linesScroll = Nodes.scroll(lines);
+    private final List<BoundCommand> commands;
     private Optional<Review> review = Optional.empty();
     private int way;
     private int bpm = 60;
@@ -84,12 +88,13 @@ public final class Bench implements Station {
     /// @param go leads to another station
     /// @param type puts a line into the call line
     /// @param typed the line as it stands there now, which may be newer than the one last reviewed
-    public Bench(CampSession app, Consumer<Station.Name> go, Consumer<String> type, Supplier<String> typed) {
+    public Bench(CampSession app, Consumer<StationName> go, Consumer<String> type, Supplier<String> typed) {
         this.app = app;
-        this.sidePanel = new SidePanel(app::warn);
+        this.sidePanel = new SidePanel(app::warn, app::wordsFirst);
         this.go = go;
         this.type = type;
         this.typed = typed;
+        this.commands = BoundCommand.all(BenchCommands.TABLE, this::scene, this::dispatch);
         build();
         below.setOnFinished(_ -> showBelow());
         besideLater.setOnFinished(_ -> showCorner());
@@ -138,8 +143,8 @@ public final class Bench implements Station {
     }
 
     @Override
-    public Name name() {
-        return Name.BENCH;
+    public StationName name() {
+        return StationName.BENCH;
     }
 
     @Override
@@ -148,8 +153,19 @@ public final class Bench implements Station {
     }
 
     @Override
-    public String keys() {
-        return Texts.of("bench.keys");
+    public List<BoundCommand> commands() {
+        return commands;
+    }
+
+    private BenchScene scene() {
+        return new BenchScene(
+                review.isPresent(),
+                app.camp().drills().size() > 0,
+                review.map(r -> r.played().ways().size()).orElse(0) > 1,
+                app.drill().isPresent()
+                        && review.filter(r -> !Choices.reads(r.read().line()).isEmpty())
+                                .isPresent(),
+                sidePanel.line(Page.FIRST_KEY).isPresent());
     }
 
     @Override
@@ -320,12 +336,12 @@ public final class Bench implements Station {
     }
 
     @Override
-    public String entered(Seen seen) {
+    public void entered(Seen seen) {
         if (OwnLine.isDefinition(seen.text())) {
-            return define(seen.text());
+            type.accept(define(seen.text()));
+        } else if (keep(seen).isPresent()) {
+            seen.review().map(Review::canonical).ifPresent(type);
         }
-        keep(seen);
-        return seen.review().map(Review::canonical).orElse(seen.text());
     }
 
     private String define(String definition) {
@@ -372,63 +388,46 @@ public final class Bench implements Station {
         return Optional.of(after);
     }
 
-    @Override
-    public boolean pressed(KeyEvent key, boolean typing) {
-        boolean held = key.isControlDown() || key.isAltDown();
-        KeyCode code = key.getCode();
-        if (isMendKey(code)) {
-            return takeMend(code);
+    private void dispatch(BenchAction action) {
+        switch (action) {
+            case TakeLine take -> takeMend(take.functionKey());
+            case Weigh weigh -> weigh(weigh.number());
+            case Do one -> done(one);
         }
-        if (typing && !held) {
-            return false;
-        }
-        return switch (code) {
-            case LEFT -> scrub(-0.25);
-            case RIGHT -> scrub(0.25);
-            case UP -> key.isControlDown() ? changeWay(-1) : choose(-1);
-            case DOWN -> key.isControlDown() ? changeWay(1) : choose(1);
-            case PLUS, ADD, EQUALS, CLOSE_BRACKET -> changeTempo(2);
-            case MINUS, SUBTRACT, OPEN_BRACKET -> changeTempo(-2);
-            case V, H, K -> turn(code);
-            // With Ctrl these belong to the call line.
-            case A, W, L -> !key.isControlDown() && turn(code);
-            case F -> !key.isControlDown() && switchFilm();
-            case M -> mirror();
-            // These change or write something: only with Alt, never by a stray key.
-            case P -> key.isAltDown() && print();
-            case O -> key.isAltDown() && oddsByFilm();
-            case DIGIT0, DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6, DIGIT7, DIGIT8, DIGIT9 ->
-                key.isAltDown() && weigh(Integer.parseInt(code.getName()));
-            case N -> startNew();
-            case R -> toRounds();
-            default -> false;
-        };
     }
 
-    private static boolean isMendKey(KeyCode code) {
-        return code.isFunctionKey() && code != KeyCode.F1;
+    private void done(Do one) {
+        switch (one) {
+            case BACK -> scrub(-0.25);
+            case ON -> scrub(0.25);
+            case LINE_UP -> choose(-1);
+            case LINE_DOWN -> choose(1);
+            case WAY_BEFORE -> changeWay(-1);
+            case WAY_AFTER -> changeWay(1);
+            case FASTER -> changeTempo(2);
+            case SLOWER -> changeTempo(-2);
+            case NEW -> startNew();
+            case TO_ROUNDS -> toRounds();
+            case VARIANTS -> sidePanel.turnToVariants(line());
+            case HOLDER -> sidePanel.turnToHolder(line());
+            case ANSWERS -> sidePanel.turnToAnswers(line());
+            case WEAPON -> sidePanel.turnToWeapon(line());
+            case LADDER -> sidePanel.turnToLadder(line());
+            case COMPARE -> sidePanel.turnToCompare(line());
+            case BY_FILM -> switchFilm();
+            case MIRROR -> mirror();
+            case ODDS_BY_FILM -> oddsByFilm();
+            case PRINT -> print();
+        }
     }
 
-    private boolean takeMend(KeyCode code) {
+    private void takeMend(int key) {
         showRest();
-        Optional<String> mended = sidePanel.line(Integer.parseInt(code.getName().substring(1)));
+        Optional<String> mended = sidePanel.line(key);
         mended.ifPresent(line -> {
             type.accept(line);
             app.say(Texts.of(sidePanel.isCorner() ? "bench.mended" : "bench.taken"));
         });
-        return mended.isPresent();
-    }
-
-    private boolean turn(KeyCode page) {
-        switch (page) {
-            case V -> sidePanel.turnToVariants(line());
-            case H -> sidePanel.turnToHolder(line());
-            case A -> sidePanel.turnToAnswers(line());
-            case W -> sidePanel.turnToWeapon(line());
-            case L -> sidePanel.turnToLadder(line());
-            default -> sidePanel.turnToCompare(line());
-        }
-        return true;
     }
 
     /// The odds of the drill on the bench.
@@ -540,7 +539,7 @@ public final class Bench implements Station {
 
     private boolean toRounds() {
         Seen seen = LineWatch.see(typed.get(), context(app.camp()));
-        keep(seen).filter(app::addToTonight).ifPresent(_ -> go.accept(Name.ROUNDS));
+        keep(seen).filter(app::addToTonight).ifPresent(_ -> go.accept(StationName.ROUNDS));
         return true;
     }
 }

@@ -3,6 +3,7 @@ package onebeat.desktop.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import onebeat.core.exchange.Intent;
@@ -36,8 +37,8 @@ final class FinderPage extends ListPage implements AutoCloseable {
     private String askedFor = "";
 
     /// @param forWeapon whether lines for a weapon are looked for, or answers to a feed
-    FinderPage(boolean forWeapon) {
-        super(forWeapon ? "weapon" : "answers", 12);
+    FinderPage(boolean forWeapon, UnaryOperator<String> words) {
+        super(forWeapon ? "weapon" : "answers", 12, words);
         this.forWeapon = forWeapon;
     }
 
@@ -122,7 +123,7 @@ final class FinderPage extends ListPage implements AutoCloseable {
         rows(nodes);
     }
 
-    private static Node row(Answer answer, int key) {
+    private Node row(Answer answer, int key) {
         String numbers = Texts.of(
                 "answers.numbers",
                 Texts.share(answer.value().opening()),

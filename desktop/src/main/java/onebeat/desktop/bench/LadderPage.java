@@ -3,6 +3,7 @@ package onebeat.desktop.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
@@ -20,8 +21,8 @@ final class LadderPage extends ListPage {
 
     private List<String> shown = List.of();
 
-    LadderPage() {
-        super("ladder", 10);
+    LadderPage(UnaryOperator<String> words) {
+        super("ladder", 10, words);
     }
 
     @Override
@@ -48,7 +49,7 @@ final class LadderPage extends ListPage {
     }
 
     /// A step with its tempos; lines that stand above already are not told again.
-    private static Node step(Rung rung, List<Stage> stages, List<String> lines) {
+    private Node step(Rung rung, List<Stage> stages, List<String> lines) {
         String tempos = stages.stream().map(s -> "" + s.bpm()).distinct().collect(Collectors.joining(", "));
         VBox box = new VBox(2, Nodes.flow(Nodes.text(Texts.of("ladder.step." + rung, tempos), "small", "strong")));
         if (rung == Rung.PARTS) {
@@ -64,7 +65,7 @@ final class LadderPage extends ListPage {
         return box;
     }
 
-    private static void forms(Line line, Pairing pairing, List<String> lines, List<Node> nodes) {
+    private void forms(Line line, Pairing pairing, List<String> lines, List<Node> nodes) {
         VBox box = new VBox(2, Nodes.flow(Nodes.text(Texts.of("ladder.forms"), "small", "strong")));
         Forms.pyramid(line, pairing).ifPresent(p -> box.getChildren().add(keyed(p, lines)));
         box.getChildren().add(keyed(Forms.mirror(line), lines));
@@ -72,7 +73,7 @@ final class LadderPage extends ListPage {
         nodes.add(box);
     }
 
-    private static Node keyed(String words, List<String> lines) {
+    private Node keyed(String words, List<String> lines) {
         int key = FIRST_KEY + lines.size();
         if (key > LAST_KEY) {
             return line(words);

@@ -9,8 +9,8 @@ interface Page {
     /// Lines are taken with F2, F3 and so on; F1 is left to help.
     int FIRST_KEY = 2;
 
-    /// So many function keys there are.
-    int LAST_KEY = 12;
+    /// The last of them; F10 opens the menu.
+    int LAST_KEY = 9;
 
     Region view();
 

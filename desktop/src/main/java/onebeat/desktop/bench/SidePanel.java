@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import javafx.scene.layout.StackPane;
 import onebeat.core.film.FollowUps.After;
 import onebeat.core.film.Repertoire;
@@ -41,18 +42,23 @@ final class SidePanel extends StackPane implements AutoCloseable {
             Supplier<List<After>> habits) {}
 
     private final Corner corner = new Corner();
-    private final VariantsDrawer variants = new VariantsDrawer();
+    private final VariantsDrawer variants;
     private final CompareView compare = new CompareView();
     private final HolderPage holder = new HolderPage();
-    private final FinderPage answers = new FinderPage(false);
-    private final FinderPage weapon = new FinderPage(true);
-    private final LadderPage ladder = new LadderPage();
+    private final FinderPage answers;
+    private final FinderPage weapon;
+    private final LadderPage ladder;
     private final LineWatch work;
     private Page page = corner;
     private String aside = "";
 
     /// @param failed told in a sentence where something that was asked for has no answer
-    SidePanel(Consumer<String> failed) {
+    /// @param words a line in words; nothing where the shorthand comes first
+    SidePanel(Consumer<String> failed, UnaryOperator<String> words) {
+        variants = new VariantsDrawer(words);
+        answers = new FinderPage(false, words);
+        weapon = new FinderPage(true, words);
+        ladder = new LadderPage(words);
         work = new LineWatch(failed);
         getChildren().setAll(corner);
         for (Page one : new Page[] {corner, variants, compare, holder, answers, weapon, ladder}) {

@@ -4,12 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.Text;
-import javafx.scene.text.TextFlow;
 import onebeat.core.review.Variants.Variant;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.text.Texts;
@@ -19,8 +16,8 @@ final class VariantsDrawer extends ListPage {
 
     private List<Variant> shown = List.of();
 
-    VariantsDrawer() {
-        super("variants", 12);
+    VariantsDrawer(UnaryOperator<String> words) {
+        super("variants", 12, words);
     }
 
     @Override
@@ -33,7 +30,7 @@ final class VariantsDrawer extends ListPage {
         shown = variants.stream().limit(LAST_KEY - FIRST_KEY + 1L).toList();
         List<Node> nodes = new ArrayList<>();
         for (int i = 0; i < shown.size(); i++) {
-            nodes.add(row(shown.get(i), "F" + (FIRST_KEY + i)));
+            nodes.add(row(shown.get(i), FIRST_KEY + i));
         }
         if (nodes.isEmpty()) {
             nodes.add(Nodes.flow(Nodes.text(Texts.of("variants.none"), "soft")));
@@ -41,16 +38,12 @@ final class VariantsDrawer extends ListPage {
         rows(nodes);
     }
 
-    private static Node row(Variant variant, String key) {
-        Text line = new Text(variant.line());
-        line.getStyleClass().setAll("mend");
-        TextFlow flow = Nodes.flow(line);
-        HBox.setHgrow(flow, Priority.ALWAYS);
+    private Node row(Variant variant, int key) {
         String change = Texts.of("variants." + variant.change().name().toLowerCase(Locale.ROOT));
         String gain = Texts.of(
                 variant.gain() >= 0 ? "variants.better" : "variants.worse",
                 Texts.share(Math.abs(variant.gain())),
                 Texts.share(variant.review().exposure()));
-        return new VBox(2, new HBox(8, Nodes.key(key), flow), Nodes.flow(Nodes.text(change + " · " + gain, "soft")));
+        return new VBox(2, keyed(key, variant.line()), Nodes.flow(Nodes.text(change + " · " + gain, "soft")));
     }
 }

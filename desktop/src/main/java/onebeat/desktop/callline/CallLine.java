@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.StringProperty;
 import javafx.css.PseudoClass;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
@@ -35,26 +36,39 @@ public final class CallLine extends HBox {
     /// 22 px).
     private static final double CHARACTER = 13.2;
 
+    private static final double HEIGHT = 72;
+    private static final double WORDS_AT = 62;
+    private static final double WORDS_ROOM = 16;
+
     private final Text prompt = new Text();
     private final TextField field = new TextField();
     private final Pane marks = new Pane();
     private final Text hint = new Text();
+    private final Text words = new Text();
 
     public CallLine() {
         getStyleClass().add("call-line");
         setAlignment(Pos.CENTER_LEFT);
         setSpacing(14);
-        setMinHeight(56);
-        setPrefHeight(56);
+        setMinHeight(HEIGHT);
+        setPrefHeight(HEIGHT);
         prompt.getStyleClass().setAll("text", "call-prompt");
         hint.getStyleClass().setAll("text", "call-hint");
         field.setId("call-line");
         field.setAccessibleText(Texts.of("call.spoken"));
         field.setPromptText(Texts.of("call.prompt"));
         marks.setMouseTransparent(true);
+        words.getStyleClass().setAll("text", "call-words");
+        words.setManaged(false);
+        words.setY(WORDS_AT);
         StackPane typed = new StackPane(field, marks);
         HBox.setHgrow(typed, Priority.ALWAYS);
-        getChildren().setAll(prompt, typed, hint);
+        Pane under = new Pane(words);
+        under.setMouseTransparent(true);
+        StackPane all = new StackPane(typed, under);
+        HBox.setHgrow(all, Priority.ALWAYS);
+        StackPane.setMargin(typed, new Insets(0, 0, WORDS_ROOM, 0));
+        getChildren().setAll(prompt, all, hint);
         field.focusedProperty().addListener((_, _, now) -> pseudoClassStateChanged(TYPING, now));
         Nodes.goesOn(field);
         field.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
@@ -62,6 +76,11 @@ public final class CallLine extends HBox {
                 e.consume();
             }
         });
+    }
+
+    /// What the line says in words, under it; empty where there is nothing to say.
+    public void words(String said) {
+        words.setText(said);
     }
 
     public StringProperty textProperty() {

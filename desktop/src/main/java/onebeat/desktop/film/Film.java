@@ -3,12 +3,11 @@ package onebeat.desktop.film;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.Pos;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -30,7 +29,13 @@ import onebeat.core.review.Context;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.app.Navigator;
 import onebeat.desktop.app.Station;
+import onebeat.desktop.app.StationName;
 import onebeat.desktop.callline.LineWatch.Seen;
+import onebeat.desktop.command.BoundCommand;
+import onebeat.desktop.command.Scope;
+import onebeat.desktop.film.FilmAction.Do;
+import onebeat.desktop.film.FilmAction.Judge;
+import onebeat.desktop.film.FilmAction.TakeLine;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.text.Texts;
 import onebeat.store.CampFile;
@@ -60,6 +65,7 @@ public final class Film implements Station {
     private final Text cannot = Nodes.text("", "small", "screen-wrong");
     private final TimeRope axis = new TimeRope(this::seek);
     private final ExchangeRows rows = new ExchangeRows(this::seek);
+    private final List<BoundCommand> commands;
     private final Log log;
     private final Playback playback;
     private final Pages pages;
@@ -74,6 +80,7 @@ public final class Film implements Station {
         playback = new Playback(app, this::showTime, this::lengthKnown);
         pages = new Pages(app, this::open);
         build();
+        commands = BoundCommand.all(FilmCommands.TABLE, this::scene, this::dispatch);
     }
 
     private void build() {
@@ -111,8 +118,8 @@ public final class Film implements Station {
     }
 
     @Override
-    public Name name() {
-        return Name.FILM;
+    public StationName name() {
+        return StationName.FILM;
     }
 
     @Override
@@ -130,8 +137,30 @@ public final class Film implements Station {
     }
 
     @Override
-    public String keys() {
-        return Texts.of("film.keys");
+    public List<BoundCommand> commands() {
+        return commands;
+    }
+
+    /// While a log comes in, and right after an exchange was logged, single keys mean something else.
+    @Override
+    public List<Scope> scopes() {
+        List<Scope> scopes = new ArrayList<>();
+        if (pages.arrives()) {
+            scopes.add(Scope.ARRIVAL);
+        }
+        if (awaitsOutcome.isPresent()) {
+            scopes.add(Scope.OUTCOME);
+        }
+        scopes.add(Scope.FILM);
+        return scopes;
+    }
+
+    private FilmScene scene() {
+        return new FilmScene(
+                reel().isPresent(),
+                chosenExchange().isPresent(),
+                !pages.behind().isEmpty(),
+                pages.hasLines());
     }
 
     /// Film shows the opponent herself, whoever stands at the door.
@@ -234,24 +263,34 @@ public final class Film implements Station {
     }
 
     @Override
-    public String entered(Seen seen) {
+    public void entered(Seen seen) {
         if (reel().isEmpty()) {
             app.warn(Texts.of("film.empty"));
-            return seen.text();
-        }
-        if (seen.review().isEmpty()) {
+        } else if (seen.review().isEmpty()) {
             app.warn(seen.misread().map(m -> m.sentence()).orElse(Texts.of("bench.nothing")));
-            return seen.text();
+        } else if (enteredLine(seen.review().get().canonical())) {
+            navigator.type("");
         }
-        String line = seen.review().get().canonical();
+    }
+
+    private boolean enteredLine(String line) {
         Optional<Exchange> amended = amends.flatMap(app.camp().exchanges()::get);
         amends = Optional.empty();
-        if (amended.isPresent()) {
-            boolean done = log.amend(amended.get(), line);
-            open();
-            return done ? "" : seen.text();
+        if (amended.isEmpty()) {
+            return logged(line);
         }
-        return logged(line) ? "" : seen.text();
+        boolean done = log.amend(amended.get(), line);
+        open();
+        return done;
+    }
+
+    /// What is typed next is no outcome.
+    @Override
+    public void lineSeen(Seen seen) {
+        if (awaitsOutcome.isPresent() && !seen.text().isEmpty()) {
+            awaitsOutcome = Optional.empty();
+            open();
+        }
     }
 
     private boolean logged(String line) {
@@ -265,100 +304,85 @@ public final class Film implements Station {
         return exchange.isPresent();
     }
 
-    @Override
-    public boolean pressed(KeyEvent key, boolean typing) {
-        boolean held = key.isControlDown() || key.isAltDown();
-        KeyCode code = key.getCode();
-        if (!held && awaitsOutcome.isPresent() && takeOutcome(code)) {
-            return true;
+    /// Does what a command asks for. Anything but an outcome lets the question how it ended go.
+    private void dispatch(FilmAction action) {
+        switch (action) {
+            case Judge judge -> judge(judge.outcome());
+            case TakeLine take -> takeLine(take.functionKey());
+            case Do one -> {
+                awaitsOutcome = Optional.empty();
+                done(one);
+            }
         }
-        if (code.isFunctionKey()) {
-            return takeLine(Integer.parseInt(code.getName().substring(1)));
-        }
-        if (typing && !held) {
-            return false;
-        }
-        if (pages.arrives() && !held && (code == KeyCode.ENTER || code == KeyCode.ESCAPE)) {
-            return decide(code == KeyCode.ENTER);
-        }
-        return switch (code) {
-            case SPACE, LEFT, RIGHT, UP, DOWN, PAGE_UP, PAGE_DOWN, L, H, OPEN_BRACKET, CLOSE_BRACKET, BACK_SLASH ->
-                watch(key);
-            case I -> pages.turnToIdeas();
-            case F -> pages.turnToPlan();
-            case T -> !key.isControlDown() && pages.turnHabitsOver();
-            case E -> !key.isControlDown() && playBehind();
-            case P -> key.isAltDown() && pages.print();
-            case O -> openFile();
-            case W -> !key.isControlDown() && reelForm();
-            // With Ctrl these belong to the call line.
-            case A -> !key.isControlDown() && amend();
-            case X -> !key.isControlDown() && write();
-            default -> change(key);
-        };
     }
 
-    /// The keys that move the film.
-    private boolean watch(KeyEvent key) {
-        switch (key.getCode()) {
-            case SPACE -> playback.toggle();
-            case LEFT -> step(key.isShiftDown() ? -10 * STEP_S : -STEP_S);
-            case RIGHT -> step(key.isShiftDown() ? 10 * STEP_S : STEP_S);
-            case UP -> upOrDown(-1, key.isControlDown());
-            case DOWN -> upOrDown(1, key.isControlDown());
-            case PAGE_UP -> nextReel(-1);
-            case PAGE_DOWN -> nextReel(1);
-            case L -> playback.loop();
-            case H -> playback.halfSpeed();
-            case OPEN_BRACKET -> playback.markBegin();
-            case CLOSE_BRACKET -> playback.markEnd();
+    private void done(Do one) {
+        switch (one) {
+            case IDEAS -> pages.turnToIdeas();
+            case PLAN -> pages.turnToPlan();
+            case HABITS_OVER -> pages.turnHabitsOver();
+            case PLAY_BEHIND -> playBehind();
+            case PRINT -> pages.print();
+            case OPEN_FILE -> openFile();
+            case REEL -> reelForm();
+            case AMEND -> amend();
+            case WRITE -> write();
+            case TAKE_LOG -> pages.decide(true);
+            case LEAVE_LOG -> pages.decide(false);
+            case TO_BENCH -> chosenExchange().ifPresent(this::toBench);
+            case AGAIN -> chosenExchange().ifPresent(e -> logged(e.line()));
+            case PARTNER_STANCE, ATHLETE_STANCE, RANGE, EARLIER, LATER, REMOVE -> change(one);
+            default -> watch(one);
+        }
+    }
+
+    /// What moves the film.
+    private void watch(Do one) {
+        switch (one) {
+            case PLAY -> playback.toggle();
+            case STEP_BACK -> step(-STEP_S);
+            case STEP_ON -> step(STEP_S);
+            case SECOND_BACK -> step(-10 * STEP_S);
+            case SECOND_ON -> step(10 * STEP_S);
+            case EXCHANGE_BEFORE -> exchangeAt(-1);
+            case EXCHANGE_AFTER -> exchangeAt(1);
+            case ROW_UP -> pages.choose(-1);
+            case ROW_DOWN -> pages.choose(1);
+            case REEL_BEFORE -> nextReel(-1);
+            case REEL_AFTER -> nextReel(1);
+            case LOOP -> playback.loop();
+            case HALF_SPEED -> playback.halfSpeed();
+            case MARK_BEGIN -> playback.markBegin();
+            case MARK_END -> playback.markEnd();
             default -> playback.unmark();
         }
         showTime();
-        return true;
     }
 
-    /// The keys that change the exchange at hand.
-    private boolean change(KeyEvent key) {
-        KeyCode code = key.getCode();
-        Optional<Exchange> exchange = chosenExchange();
-        switch (code) {
-            case B -> exchange.ifPresent(this::toBench);
-            case R -> exchange.ifPresent(e -> logged(e.line()));
-            case S -> exchange.ifPresent(e -> log.changeStance(e, key.isShiftDown() ? Who.ATHLETE : Who.PARTNER));
-            case G -> exchange.ifPresent(log::nextRange);
-            case COMMA ->
-                exchange.ifPresent(e -> seek(log.move(reel().orElseThrow().reel(), e, -STEP_S)));
-            case PERIOD ->
-                exchange.ifPresent(e -> seek(log.move(reel().orElseThrow().reel(), e, STEP_S)));
-            case DELETE, BACK_SPACE -> exchange.filter(log::remove).ifPresent(_ -> chosen = Optional.empty());
-            default -> {
-                return false;
+    /// What changes the exchange at hand.
+    private void change(Do one) {
+        chosenExchange().ifPresent(e -> {
+            switch (one) {
+                case PARTNER_STANCE -> log.changeStance(e, Who.PARTNER);
+                case ATHLETE_STANCE -> log.changeStance(e, Who.ATHLETE);
+                case RANGE -> log.nextRange(e);
+                case EARLIER -> seek(log.move(reel().orElseThrow().reel(), e, -STEP_S));
+                case LATER -> seek(log.move(reel().orElseThrow().reel(), e, STEP_S));
+                default -> {
+                    if (log.remove(e)) {
+                        chosen = Optional.empty();
+                    }
+                }
             }
-        }
-        if (code != KeyCode.B && code != KeyCode.R) {
-            open();
-        }
-        return true;
+        });
+        open();
     }
 
-    private boolean takeOutcome(KeyCode code) {
-        Optional<Outcome> outcome = switch (code) {
-            case C -> Optional.of(Outcome.CLEAN);
-            case P -> Optional.of(Outcome.PARTIAL);
-            case B -> Optional.of(Outcome.BLOCKED);
-            case M -> Optional.of(Outcome.MISSED);
-            case X -> Optional.of(Outcome.COUNTERED);
-            case N -> Optional.of(Outcome.NONE);
-            default -> Optional.empty();
-        };
+    private void judge(Outcome outcome) {
         Optional<Exchange> exchange = awaitsOutcome.flatMap(app.camp().exchanges()::get);
         awaitsOutcome = Optional.empty();
-        if (outcome.isPresent()) {
-            exchange.ifPresent(e -> log.judge(e, outcome.get()));
-        }
+        exchange.ifPresent(e -> log.judge(e, outcome));
         open();
-        return outcome.isPresent();
     }
 
     private void step(double seconds) {
@@ -366,12 +390,8 @@ public final class Film implements Station {
         seek(playback.timeS() + seconds);
     }
 
-    /// With Ctrl from habit to habit, else from exchange to exchange.
-    private void upOrDown(int by, boolean habit) {
-        if (habit) {
-            pages.choose(by);
-            return;
-        }
+    /// From exchange to exchange.
+    private void exchangeAt(int by) {
         List<Exchange> all = reel().map(DrawnReel::exchanges).orElse(List.of());
         if (!all.isEmpty()) {
             int at = chosen.map(id -> all.stream().map(Exchange::id).toList().indexOf(id))
@@ -393,20 +413,18 @@ public final class Film implements Station {
         }
     }
 
-    private boolean playBehind() {
+    private void playBehind() {
         List<Exchange> behind = pages.behind().stream()
                 .flatMap(id -> app.camp().exchanges().get(id).stream())
                 .toList();
         playback.playInARow(behind);
         open();
-        return true;
     }
 
     /// A function key takes a line to the bench: of the ideas, of the plan, or the drill of the habit at hand.
-    private boolean takeLine(int key) {
+    private void takeLine(int key) {
         Optional<LinesPage.Taken> taken = pages.line(key);
         taken.ifPresent(t -> bench(t.name(), t.line(), t.odds(), ""));
-        return taken.isPresent();
     }
 
     /// Makes a drill of the exchange: his part becomes the feed, the athlete's part the answer, and his other
@@ -420,22 +438,21 @@ public final class Film implements Station {
         Drill drill = new Drill(app.camp().drills().nextId("d"), name, line, FIRST_BPM, app.today(), source, odds);
         if (app.save(Edit.add(Place.DRILLS, drill))) {
             app.drillProperty().set(Optional.of(drill.id()));
-            navigator.go(Name.BENCH);
+            navigator.go(StationName.BENCH);
             navigator.type(drill.line());
             app.say(Texts.of("film.benched", drill.name()));
         }
     }
 
-    private boolean amend() {
+    private void amend() {
         chosenExchange().ifPresent(exchange -> {
             amends = Optional.of(exchange.id());
             navigator.prompt(prompt());
             navigator.write(exchange.line());
         });
-        return true;
     }
 
-    private boolean reelForm() {
+    private void reelForm() {
         reel().map(DrawnReel::reel).ifPresent(before -> {
             ReelForm form = new ReelForm(before, app.camp().card().opponent().name(), after -> {
                 if (after.equals(before) || app.save(Edit.change(Place.REELS, before, after))) {
@@ -445,14 +462,12 @@ public final class Film implements Station {
             navigator.open(form);
             form.begin();
         });
-        return true;
     }
 
-    private boolean openFile() {
+    private void openFile() {
         navigator
                 .choose(Texts.of("choose.film"), "*.mp4", "*.m4v", "*.mov", "*.flv", "*.csv", "*.json")
                 .ifPresent(this::take);
-        return true;
     }
 
     /// Takes a file in: a film log by its ending, anything else as a film.
@@ -499,14 +514,8 @@ public final class Film implements Station {
         }
     }
 
-    private boolean decide(boolean take) {
-        pages.decide(take);
-        return true;
-    }
-
     /// Writes all exchanges beside the camp file, as CSV and as JSON.
-    private boolean write() {
+    private void write() {
         FilmOut.write(app);
-        return true;
     }
 }

@@ -2,6 +2,7 @@ package onebeat.desktop.film;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import onebeat.core.camp.BookLines;
@@ -19,8 +20,8 @@ final class IdeasPage extends LinesPage {
     /// As many as there are function keys for.
     private static final int MOST = 9;
 
-    IdeasPage() {
-        super("ideas");
+    IdeasPage(UnaryOperator<String> words) {
+        super("ideas", words);
     }
 
     void wait(String opponent) {
@@ -44,7 +45,7 @@ final class IdeasPage extends LinesPage {
         fill(lines, nodes);
     }
 
-    private static Node row(Idea idea, int at, Camp camp) {
+    private Node row(Idea idea, int at, Camp camp) {
         Share share = idea.share();
         List<Drill> using = BookLines.using(camp, idea);
         String book = using.isEmpty()

@@ -2,6 +2,7 @@ package onebeat.desktop.film;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import onebeat.core.holding.Odds;
@@ -34,8 +35,9 @@ abstract class LinesPage extends ListPaper {
     }
 
     /// @param key the texts `key.title` and `key.under` stand above
-    LinesPage(String key) {
-        super(key, 8);
+    /// @param words a line in words; nothing where the shorthand comes first
+    LinesPage(String key, UnaryOperator<String> words) {
+        super(key, 8, words);
     }
 
     final void fill(List<Taken> now, List<Node> nodes) {
@@ -76,8 +78,12 @@ abstract class LinesPage extends ListPaper {
         return at >= 0 && at < lines.size() ? Optional.of(lines.get(at)) : Optional.empty();
     }
 
+    final boolean hasLines() {
+        return !lines.isEmpty();
+    }
+
     /// A call line with its key before it.
-    static Node keyedAt(int at, String line) {
+    final Node keyedAt(int at, String line) {
         return keyed(FIRST_KEY + at, line);
     }
 

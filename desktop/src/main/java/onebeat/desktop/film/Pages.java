@@ -20,8 +20,8 @@ final class Pages extends StackPane implements AutoCloseable {
 
     private final CampSession app;
     private final HabitsPage habits = new HabitsPage(this::ask);
-    private final IdeasPage ideas = new IdeasPage();
-    private final PlanPage plan = new PlanPage();
+    private final IdeasPage ideas;
+    private final PlanPage plan;
     private final Insights insights;
     private final ArrivalPage arrival;
     private final Runnable changed;
@@ -29,6 +29,8 @@ final class Pages extends StackPane implements AutoCloseable {
     /// @param changed told when a log came in or did not, and the film is to be shown as it is now
     Pages(CampSession app, Runnable changed) {
         this.app = app;
+        this.ideas = new IdeasPage(app::wordsFirst);
+        this.plan = new PlanPage(app::wordsFirst);
         this.changed = changed;
         this.insights = new Insights(app, this::failed);
         this.arrival = new ArrivalPage(app);
@@ -120,6 +122,11 @@ final class Pages extends StackPane implements AutoCloseable {
     /// The drill of an exchange, with his other responses on film as its reads.
     Seized seized(Exchange exchange) {
         return Seized.of(exchange, habits.habits(), insights.context(), insights.repertoire());
+    }
+
+    /// Whether what lies beside the film offers lines.
+    boolean hasLines() {
+        return lines().map(LinesPage::hasLines).orElseGet(() -> habits.after().isPresent());
     }
 
     /// A log comes in from a file.

@@ -2,6 +2,7 @@ package onebeat.desktop.film;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import onebeat.core.camp.Camp;
@@ -14,8 +15,8 @@ import onebeat.formats.cards.PlanCard;
 /// Three plans against the opponent, and what to stay away from.
 final class PlanPage extends LinesPage {
 
-    PlanPage() {
-        super("plan");
+    PlanPage(UnaryOperator<String> words) {
+        super("plan", words);
     }
 
     void wait(String opponent) {

@@ -8,7 +8,6 @@ import java.util.function.LongUnaryOperator;
 import java.util.stream.LongStream;
 import javafx.animation.AnimationTimer;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
 import onebeat.core.book.Fault;
 import onebeat.core.book.Judgement;
@@ -30,8 +29,15 @@ import onebeat.core.rounds.Template;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.app.Navigator;
 import onebeat.desktop.app.Station;
+import onebeat.desktop.app.StationName;
 import onebeat.desktop.callline.LineWatch.Seen;
+import onebeat.desktop.command.BoundCommand;
+import onebeat.desktop.command.CommandWords;
+import onebeat.desktop.command.KeyPress;
+import onebeat.desktop.floor.FloorAction.Do;
+import onebeat.desktop.floor.FloorAction.NameFault;
 import onebeat.desktop.floor.Run.State;
+import onebeat.desktop.settings.SettingsStore;
 import onebeat.desktop.sound.Sounds;
 import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
@@ -51,7 +57,6 @@ public final class Floor implements Station {
     private static final long BACK_MS = 3_000;
 
     private static final String AT = "floor at";
-    private static final String KEYS = "floor keys";
 
     private final CampSession app;
     private final Navigator navigator;
@@ -62,8 +67,8 @@ public final class Floor implements Station {
     private @Nullable FeederWindow window;
     private final FloorWords words;
     private final Judging judging;
-    private FloorKeys floorKeys;
-    private Optional<FloorKeys.Does> teaches = Optional.empty();
+    private final SettingsStore settings;
+    private final List<BoundCommand> commands;
     private String told = "";
     private long notedMs;
     private @Nullable Run run;
@@ -80,14 +85,15 @@ public final class Floor implements Station {
         this.sounding = new Sounding(app, sounds, clockMs);
         this.clockMs = clockMs;
         this.navigator = navigator;
-        this.words = new FloorWords(app);
+        this.words = new FloorWords(app, sounding::isByNumber);
         this.judging = new Judging(app);
-        this.floorKeys = FloorKeys.of(app.draft(KEYS));
+        this.settings = app.settings();
+        this.commands = BoundCommand.all(FloorCommands.TABLE, this::scene, this::dispatch);
     }
 
     @Override
-    public Name name() {
-        return Name.FLOOR;
+    public StationName name() {
+        return StationName.FLOOR;
     }
 
     @Override
@@ -96,8 +102,12 @@ public final class Floor implements Station {
     }
 
     @Override
-    public String keys() {
-        return "";
+    public List<BoundCommand> commands() {
+        return commands;
+    }
+
+    private FloorScene scene() {
+        return new FloorScene(run != null, judging.hasJudged());
     }
 
     @Override
@@ -206,97 +216,78 @@ public final class Floor implements Station {
     }
 
     @Override
-    public String entered(Seen seen) {
-        return seen.text();
+    public void entered(Seen seen) {
+        // Nothing is typed on the floor.
     }
 
-    @Override
-    public boolean pressed(KeyEvent key, boolean typing) {
-        if (typing || key.isControlDown() || key.isAltDown()) {
-            return false;
+    private void dispatch(FloorAction action) {
+        switch (action) {
+            case NameFault fault -> nameFault(fault.number());
+            case Do one -> done(one);
         }
-        KeyCode code = key.getCode();
-        if (teaches.isPresent()) {
-            return teach(code);
-        }
-        Optional<FloorKeys.Does> does = floorKeys.of(code);
-        if (does.isPresent()) {
-            return done(does.get());
-        }
-        if (code.isDigitKey()) {
-            judging.fault(Integer.parseInt(code.getName().replaceAll("\\D", "")))
-                    .ifPresent(f -> told = Texts.of("floor.fault", f.words()));
-            show();
-            return true;
-        }
-        return switch (code) {
-            case B -> toBook();
-            case F -> nextSeenBy();
-            case V -> voiceKey(key.isShiftDown());
-            case N -> jump(this::nextStart);
-            case R -> jump(this::again);
-            case PLUS, ADD, EQUALS -> longer();
-            case K -> startTeaching();
-            case O -> takeRecording();
-            case ESCAPE -> {
-                navigator.go(Name.ROUNDS);
-                yield true;
-            }
-            default -> false;
-        };
     }
 
-    private boolean done(FloorKeys.Does does) {
-        return switch (does) {
+    private void done(Do one) {
+        switch (one) {
             case BELL -> startOrPause();
             case CLEAN -> judge(Judgement.CLEAN);
             case LATE -> judge(Judgement.LATE);
             case WRONG -> judge(Judgement.WRONG);
             case STOPPED -> judge(Judgement.STOPPED);
-        };
-    }
-
-    private boolean startTeaching() {
-        teaches = Optional.of(FloorKeys.Does.BELL);
-        told = Texts.of("floor.teach", Texts.of("floor.does." + FloorKeys.Does.BELL));
-        show();
-        return true;
-    }
-
-    /// The key that was pressed does what was asked for; Escape ends it.
-    private boolean teach(KeyCode code) {
-        FloorKeys.Does does = teaches.orElseThrow();
-        List<FloorKeys.Does> all = List.of(FloorKeys.Does.values());
-        int at = all.indexOf(does);
-        if (code != KeyCode.ESCAPE) {
-            floorKeys = floorKeys.with(does, code);
-            app.keepDraft(KEYS, floorKeys.words());
+            case SKIP -> jump(this::nextStart);
+            case AGAIN -> jump(this::again);
+            case LONGER -> longer();
+            case FEEDER -> nextSeenBy();
+            case SAID_TO -> voiceKey(false);
+            case CALLS -> voiceKey(true);
+            case RECORDING -> takeRecording();
+            case TEACH -> teach(0);
+            case BOOK -> navigator.go(StationName.BOOK);
+            case ROUNDS -> navigator.go(StationName.ROUNDS);
         }
-        teaches = code == KeyCode.ESCAPE || at + 1 == all.size() ? Optional.empty() : Optional.of(all.get(at + 1));
-        told = teaches.map(d -> Texts.of("floor.teach", Texts.of("floor.does." + d)))
-                .orElseGet(() -> Texts.of("floor.taught"));
-        show();
-        return true;
     }
 
-    private boolean startOrPause() {
+    private void nameFault(int number) {
+        judging.fault(number).ifPresent(f -> told = Texts.of("floor.fault", f.words()));
+        show();
+    }
+
+    /// A clicker or pedal is pressed once for each thing that it is to do; Escape ends it.
+    private void teach(int at) {
+        boolean more = at < FloorCommands.TAUGHT.size();
+        told = more ? Texts.of("floor.teach", CommandWords.of(FloorCommands.TAUGHT.get(at))) : Texts.of("floor.taught");
+        show();
+        if (more) {
+            navigator.nextKey(key -> taught(at, key));
+        }
+    }
+
+    private void taught(int at, KeyPress key) {
+        if (key.code() == KeyCode.ESCAPE) {
+            told = Texts.of("floor.taught");
+            show();
+        } else {
+            settings.change(s -> s.with(s.ownKeys().with(FloorCommands.TAUGHT.get(at), key)));
+            teach(at + 1);
+        }
+    }
+
+    private void startOrPause() {
         if (run != null) {
             run.startOrPause();
             told = "";
             sounding.follow(run);
             show();
         }
-        return true;
     }
 
     /// Goes to another place of the session; a round that is left unfinished is not in the book as run.
-    private boolean jump(LongUnaryOperator to) {
+    private void jump(LongUnaryOperator to) {
         if (run != null && run.state() != State.DONE) {
             run.jumpTo(to.applyAsLong(run.atMs()));
             sounding.follow(run);
             show();
         }
-        return true;
     }
 
     /// Where the next stretch begins.
@@ -332,27 +323,20 @@ public final class Floor implements Station {
     }
 
     /// The rest goes on for longer: the clock goes back in it.
-    private boolean longer() {
+    private void longer() {
         if (run != null
                 && run.schedule().betweenAt(run.atMs()).isPresent()
                 && run.schedule().roundAt(run.atMs()).isEmpty()) {
             jump(now -> Math.max(sameStart(now), now - LONGER_MS));
         }
-        return true;
     }
 
-    private boolean toBook() {
-        navigator.go(Name.BOOK);
-        return true;
-    }
-
-    private boolean judge(Judgement judgement) {
+    private void judge(Judgement judgement) {
         if (run != null) {
             judging.judge(run, judgement);
             told = judging.asksForFault() ? faults() : "";
         }
         show();
-        return true;
     }
 
     private static String faults() {
@@ -388,7 +372,7 @@ public final class Floor implements Station {
         WINDOW
     }
 
-    private boolean nextSeenBy() {
+    private void nextSeenBy() {
         seenBy = switch (seenBy) {
             case NOWHERE -> SeenBy.CORNER;
             case CORNER -> SeenBy.WINDOW;
@@ -399,7 +383,6 @@ public final class Floor implements Station {
         }
         app.say(Texts.of("floor.seen." + seenBy));
         show();
-        return true;
     }
 
     private void closeWindow() {
@@ -410,20 +393,18 @@ public final class Floor implements Station {
     }
 
     /// Strikes are called by number or by name; what is called is said to nobody, both or the feeder.
-    private boolean voiceKey(boolean scheme) {
+    private void voiceKey(boolean scheme) {
         if (scheme) {
             told = Texts.of("floor.scheme." + sounding.nextScheme());
         } else {
             sounding.nextSaidTo();
         }
         show();
-        return true;
     }
 
     /// A recording of the coach's own is taken in, by the name of its file.
-    private boolean takeRecording() {
+    private void takeRecording() {
         navigator.choose(Texts.of("choose.wav"), "*.wav").ifPresent(file -> told = sounding.take(file));
         show();
-        return true;
     }
 }

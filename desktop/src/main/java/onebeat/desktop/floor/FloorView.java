@@ -81,7 +81,7 @@ final class FloorView extends Pane {
             nodes.add(right(680, now.feeder(), "floor-feeder"));
         }
         boolean large = !told.isEmpty() && told.length() <= LARGE_TOLD;
-        nodes.add(at(LEFT, 776, told.isEmpty() ? Texts.of("floor.keys") : told, large ? "floor-told" : "floor-foot"));
+        nodes.add(at(LEFT, 776, told, large ? "floor-told" : "floor-foot"));
         if (!now.cautions().isEmpty()) {
             TextFlow cautions = Nodes.flow(Nodes.text(now.cautions(), "floor-say"));
             cautions.setPrefWidth(560);

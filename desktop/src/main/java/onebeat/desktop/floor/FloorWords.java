@@ -6,8 +6,12 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import onebeat.core.book.Judgement;
+import onebeat.core.camp.Camp;
 import onebeat.core.camp.Turns;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Exercise;
@@ -15,10 +19,13 @@ import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Between;
 import onebeat.core.rounds.Schedule.Stretch;
+import onebeat.core.wording.Scheme;
+import onebeat.core.wording.Wording;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.floor.FloorPicture.Whip;
 import onebeat.desktop.floor.FloorPicture.Word;
 import onebeat.desktop.floor.Run.State;
+import onebeat.desktop.settings.Settings;
 import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
 
@@ -26,9 +33,12 @@ import org.jspecify.annotations.Nullable;
 final class FloorWords {
 
     private final CampSession app;
+    private final BooleanSupplier byNumber;
 
-    FloorWords(CampSession app) {
+    /// @param byNumber whether punches are called by number
+    FloorWords(CampSession app, BooleanSupplier byNumber) {
         this.app = app;
+        this.byNumber = byNumber;
     }
 
     /// The picture of now.
@@ -83,7 +93,7 @@ final class FloorWords {
                 false,
                 0,
                 1,
-                words(first.part().text()),
+                words(first),
                 0,
                 -1,
                 "",
@@ -118,7 +128,7 @@ final class FloorWords {
                 false,
                 used,
                 1,
-                words(coming.part().text()),
+                words(coming),
                 0,
                 -1,
                 "",
@@ -236,7 +246,7 @@ final class FloorWords {
                 left <= 10,
                 share(stretch, now),
                 1 - 10_000.0 / stretch.lengthMs(),
-                words(stretch.part().text()),
+                words(stretch),
                 beats,
                 click.map(e -> (int) Math.floor(e.beat())).orElse(-1),
                 Texts.of("floor.count", call.map(e -> e.repetition() + 1).orElse(0), stretch.repetitions()),
@@ -275,20 +285,21 @@ final class FloorWords {
         return String.join(" · ", words);
     }
 
-    /// A line word by word, the partner's part without its brackets and marked as his.
-    static List<Word> words(String line) {
+    /// The line of a round in words or numbers, as the voice calls it: never shorthand. A comma ends each piece.
+    private List<Word> words(Stretch stretch) {
         List<Word> words = new ArrayList<>();
-        boolean partner = false;
-        StringBuilder word = new StringBuilder();
-        for (char c : (line + " ").toCharArray()) {
-            if (c == '(' || c == ')' || c == ' ') {
-                if (!word.isEmpty()) {
-                    words.add(new Word(word.toString(), partner));
-                    word.setLength(0);
+        Camp worked = Turns.workedBy(app.camp(), stretch.part().plan().worker()).orElse(app.camp());
+        Settings settings = app.settings().get();
+        Wording wording =
+                (byNumber.getAsBoolean() ? settings.with(Scheme.NUMBERS) : settings).wording(worked.setting());
+        if (Notation.read(stretch.part().text(), worked.vocabulary()) instanceof Read read) {
+            List<Wording.Said> pieces = wording.pieces(read.line());
+            for (Wording.Said piece : pieces) {
+                String end = piece.equals(pieces.getLast()) ? "" : piece.partner() ? ":" : ",";
+                String[] all = (piece.words() + end).split(" ", -1);
+                for (String word : all) {
+                    words.add(new Word(word, piece.partner()));
                 }
-                partner = c == '(' || (partner && c == ' ');
-            } else {
-                word.append(c);
             }
         }
         return words;

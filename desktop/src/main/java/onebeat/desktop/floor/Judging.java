@@ -90,6 +90,11 @@ final class Judging {
                 : Optional.empty();
     }
 
+    /// Whether a repetition was judged in this run.
+    boolean hasJudged() {
+        return last.isPresent();
+    }
+
     /// Whether the repetition that was judged last was not clean and has no fault named yet.
     boolean asksForFault() {
         return last.flatMap(app.camp().repetitions()::get)

@@ -91,6 +91,11 @@ final class Sounding {
         return app.draft(CALLS).equals(Scheme.NUMBERS.name()) ? Scheme.NUMBERS : Scheme.NAMES;
     }
 
+    /// Whether punches are called by number.
+    boolean isByNumber() {
+        return scheme() == Scheme.NUMBERS;
+    }
+
     /// Strikes are called by number or by name.
     Scheme nextScheme() {
         Scheme other = scheme() == Scheme.NAMES ? Scheme.NUMBERS : Scheme.NAMES;

@@ -1,6 +1,7 @@
 package onebeat.desktop.nodes;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
@@ -13,14 +14,17 @@ import onebeat.desktop.text.Texts;
 /// A paper with a title, a word on what it is, and rows under it that scroll.
 public abstract class ListPaper extends VBox {
 
+    private final UnaryOperator<String> words;
     private final VBox rows;
     private final ScrollPane scroll;
 
     /// @param key the texts `key.title` and `key.under` stand above
+    /// @param words a line in words; nothing where the shorthand comes first
     /// @param spacing between two rows, in pixels
     @SuppressWarnings("this-escape") // What a box of this kind is given here it is given once, before anybody sees it.
-    protected ListPaper(String key, double spacing) {
+    protected ListPaper(String key, double spacing, UnaryOperator<String> words) {
         super(8);
+        this.words = words;
         rows = new VBox(spacing);
         scroll = Nodes.scroll(rows);
         getStyleClass().add("paper");
@@ -55,8 +59,25 @@ public abstract class ListPaper extends VBox {
         return flow;
     }
 
-    /// A call line with the function key before it that takes it.
-    protected static HBox keyed(int functionKey, String line) {
-        return new HBox(8, Nodes.key("F" + functionKey), line(line));
+    /// The last function key that takes a line; F10 opens the menu.
+    private static final int LAST_KEY = 9;
+
+    /// A call line with the function key before it that takes it: in words with its shorthand small under it, where the
+    /// coach wants words first.
+    protected final HBox keyed(int functionKey, String line) {
+        String said = words.apply(line);
+        HBox row = new HBox(8, said.isEmpty() ? line(line) : inWords(said, line));
+        if (functionKey <= LAST_KEY) {
+            row.getChildren().addFirst(Nodes.key("F" + functionKey));
+            Nodes.givesKey(row, "F" + functionKey);
+        }
+        return row;
+    }
+
+    private static VBox inWords(String said, String line) {
+        VBox box = new VBox(
+                1, Nodes.flow(Nodes.text(said, "small", "strong")), Nodes.flow(Nodes.text(line, "mono-tight")));
+        HBox.setHgrow(box, Priority.ALWAYS);
+        return box;
     }
 }

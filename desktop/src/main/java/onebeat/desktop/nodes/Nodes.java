@@ -4,12 +4,15 @@ import java.util.Arrays;
 import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -52,6 +55,15 @@ public final class Nodes {
         return label;
     }
 
+    /// The property of a node that does with the mouse what a key does: the key, as it is written.
+    public static final String GIVES_KEY = "gives-key";
+
+    /// A click on the node does what a key does.
+    public static <T extends Node> T givesKey(T node, String key) {
+        node.getProperties().put(GIVES_KEY, key);
+        return node;
+    }
+
     /// A small cap with a key's name.
     public static Label key(String name) {
         Label label = new Label(name);
@@ -79,6 +91,24 @@ public final class Nodes {
             }
         });
         return box;
+    }
+
+    /// Makes a row of a list of a node: it says what it is to a screen reader, and whether it is the chosen one.
+    public static void row(Node node, String spoken, boolean chosen) {
+        node.getStyleClass().setAll("row");
+        node.pseudoClassStateChanged(CHOSEN, chosen);
+        node.setAccessibleRole(AccessibleRole.LIST_ITEM);
+        node.setAccessibleText(spoken);
+    }
+
+    /// The node can be pulled elsewhere with the mouse; what is pulled is told by these words.
+    public static void pulled(Node node, String what) {
+        node.setOnDragDetected(e -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putString(what);
+            node.startDragAndDrop(TransferMode.COPY_OR_MOVE).setContent(content);
+            e.consume();
+        });
     }
 
     /// Takes up the room between two things in a row.

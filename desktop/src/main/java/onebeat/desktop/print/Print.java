@@ -18,6 +18,9 @@ import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Session;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.app.FilesOut;
+import onebeat.desktop.command.Command;
+import onebeat.desktop.command.KeyPress;
+import onebeat.desktop.command.OwnKeys;
 import onebeat.desktop.rope.RopeView;
 import onebeat.desktop.text.Texts;
 import onebeat.formats.PlainName;
@@ -73,6 +76,25 @@ public final class Print {
                 card.opponent().name(),
                 card.fightNight().toString());
         write(app, List.of(new Page(Texts.of("print.plan", card.opponent().name()), sheet)));
+    }
+
+    /// The keys that are on, on one page.
+    public static void keys(CampSession app, List<Command<?, ?>> commands, OwnKeys own) {
+        List<Sheet.Row> rows = commands.stream()
+                .map(c -> new Sheet.Row(
+                        own.shown(c).map(KeyPress::words).orElse(""), c.name(), "", Sheet.Whose.BOTH, Sheet.Set.TOLD))
+                .toList();
+        Sheet sheet = new Sheet(
+                Texts.of("help.title"),
+                Texts.of("help.line.under"),
+                Texts.of("help.example.three"),
+                Optional.empty(),
+                List.of(),
+                rows,
+                2,
+                List.of(),
+                "");
+        write(app, List.of(new Page(Texts.of("help.title"), sheet)));
     }
 
     private static Drawing rope(CampSession app, Review review, int way) {

@@ -8,14 +8,13 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import onebeat.core.camp.Tonight;
+import onebeat.core.camp.Camp;
 import onebeat.core.holding.Contact;
 import onebeat.core.review.Limits;
 import onebeat.core.review.Severity;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Stretch;
 import onebeat.core.rounds.Session;
-import onebeat.desktop.app.CampSession;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.text.Texts;
 import onebeat.formats.cards.Cards;
@@ -23,23 +22,21 @@ import onebeat.formats.cards.Cards;
 /// What tonight costs the athlete and the partner: time, repetitions and touches, beside the week's.
 final class CostPaper extends VBox {
 
-    private final CampSession app;
-
-    CostPaper(CampSession app) {
+    CostPaper() {
         super(6);
-        this.app = app;
     }
 
-    void show(Optional<Schedule> schedule) {
+    void show(RoundsPicture picture) {
+        Optional<Schedule> schedule = picture.schedule();
         List<Stretch> rounds = schedule.map(Schedule::rounds).orElse(List.of());
         int repetitions = rounds.stream().mapToInt(Stretch::repetitions).sum();
         Contact session = schedule.map(Schedule::contact).orElse(Contact.NONE);
-        Contact week = Tonight.week(app.camp(), app.today(), app.ladders());
+        Contact week = picture.week();
         long lengthMs = schedule.filter(s -> !s.rounds().isEmpty())
                 .map(s -> s.lengthMs() - Schedule.READY_MS)
                 .orElse(0L);
         List<Node> rows = new ArrayList<>();
-        int most = app.tonight().map(Session::minutes).orElse(0);
+        int most = picture.session().map(Session::minutes).orElse(0);
         rows.add(cost("rounds.cost.minutes", Texts.clock(lengthMs / 1000.0)));
         if (most > 0 && lengthMs > most * 60_000L) {
             rows.add(Nodes.flow(Nodes.text(Texts.of("rounds.cost.over", most), "footer-wrong")));
@@ -53,15 +50,15 @@ final class CostPaper extends VBox {
         rows.add(cost("rounds.cost.heads", session.onHeads() + " · " + week.onHeads()));
         rows.add(Nodes.flow(Nodes.text(limbs(session), "soft")));
         getChildren().setAll(rows);
-        schedule.ifPresent(s -> Tonight.excesses(app.camp(), s, week)
-                .forEach(excess -> getChildren().add(Nodes.flow(Nodes.text(Cards.limit(excess), severity(excess))))));
+        picture.excesses()
+                .forEach(excess -> getChildren()
+                        .add(Nodes.flow(Nodes.text(Cards.limit(excess), severity(picture.camp(), excess)))));
         getChildren().add(Nodes.flow(Nodes.text(Texts.of("caution.short"), "caution")));
     }
 
     /// A passed limit weighs as much as the coach says.
-    private String severity(Limits.Excess excess) {
-        Severity severity =
-                app.camp().context().severities().of(excess.limit().of().code());
+    private static String severity(Camp camp, Limits.Excess excess) {
+        Severity severity = camp.context().severities().of(excess.limit().of().code());
         return severity == Severity.STOP ? "footer-wrong" : "strong";
     }
 

@@ -3,10 +3,12 @@ package onebeat.desktop.rounds;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Path;
@@ -27,16 +29,59 @@ final class HourRope extends Pane {
     private static final double MIDDLE = 66;
     private static final double SIDE = 26;
 
-    private final IntConsumer choose;
+    private final Hands hands;
     private Function<RoundPlan, String> whose = _ -> "";
     private Optional<Schedule> schedule = Optional.empty();
     private int chosen;
 
-    /// @param choose is told the round that was pressed
-    HourRope(IntConsumer choose) {
-        this.choose = choose;
+    /// What the mouse does with the rope.
+    ///
+    /// @param choose is told the place of the round that was pressed
+    /// @param move is told the place of a round that was pulled, and where to
+    /// @param drop is told the place of a line that was pulled here
+    record Hands(IntConsumer choose, BiConsumer<Integer, Integer> move, IntConsumer drop) {}
+
+    private static final String ROUND = "round:";
+    private static final String LINE = "line:";
+
+    HourRope(Hands hands) {
+        this.hands = hands;
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         widthProperty().addListener((_, _, _) -> draw());
+        setOnDragOver(e -> {
+            if (e.getDragboard().hasString()) {
+                e.acceptTransferModes(TransferMode.COPY_OR_MOVE);
+            }
+        });
+        setOnDragDropped(e -> {
+            e.setDropCompleted(e.getDragboard().hasString());
+            dropped(e.getDragboard().getString(), e.getX());
+        });
+    }
+
+    private void dropped(String what, double x) {
+        if (what.startsWith(LINE)) {
+            hands.drop.accept(Integer.parseInt(what.substring(LINE.length())));
+        } else if (what.startsWith(ROUND)) {
+            int from = Integer.parseInt(what.substring(ROUND.length()));
+            hands.move.accept(from, roundAt(x));
+        }
+    }
+
+    /// The round that lies nearest to a place on the rope.
+    private int roundAt(double x) {
+        List<Stretch> rounds = schedule.map(Schedule::rounds).orElse(List.of());
+        int nearest = 0;
+        for (int i = 1; i < rounds.size(); i++) {
+            if (Math.abs(middle(rounds.get(i)) - x) < Math.abs(middle(rounds.get(nearest)) - x)) {
+                nearest = i;
+            }
+        }
+        return nearest;
+    }
+
+    private double middle(Stretch stretch) {
+        return (x(stretch.startMs()) + x(stretch.endMs())) / 2;
     }
 
     /// @param worker who works in a round; empty where nobody takes turns
@@ -93,7 +138,15 @@ final class HourRope extends Pane {
         String style = stretch.part().plan().isAthletes() ? "round-rope" : "round-rope-partner";
         Path rope = wave(from, to, here ? style : style + "-other");
         rope.setMouseTransparent(false);
-        rope.setOnMouseClicked(_ -> choose.accept(index));
+        rope.setOnMousePressed(_ -> hands.choose.accept(index));
+        Nodes.pulled(rope, ROUND + index);
+        rope.setAccessibleRole(AccessibleRole.LIST_ITEM);
+        rope.setAccessibleText(Texts.of(
+                "rounds.round.spoken",
+                index + 1,
+                stretch.part().name(),
+                stretch.repetitions(),
+                stretch.part().plan().bpm()));
         nodes.add(rope);
         for (double x = from + 5; x < to - 2; x += 13) {
             Line groove = new Line(x, MIDDLE + 8, x + 8, MIDDLE - 8);

@@ -16,7 +16,6 @@ import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule.Stretch;
 import onebeat.core.timing.Link;
 import onebeat.core.timing.Timing;
-import onebeat.desktop.app.CampSession;
 import onebeat.desktop.callline.LineWatch;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.rope.RopeView;
@@ -28,22 +27,19 @@ final class RoundPaper extends VBox {
     /// So many drawn repetitions are shown.
     private static final int SHOWN_TURNS = 24;
 
-    private final CampSession app;
     private final RopeView rope = new RopeView();
 
-    RoundPaper(CampSession app) {
+    RoundPaper() {
         super(6);
-        this.app = app;
         VBox.setVgrow(rope, Priority.ALWAYS);
         rope.setMinHeight(0);
     }
 
-    /// Shows a round.
-    ///
-    /// @param here the round; empty where there is none
-    /// @param number its number, from 1
-    /// @param reason why it was put there; may be empty
-    void show(Optional<Stretch> here, int number, String reason) {
+    /// Shows the chosen round.
+    void show(RoundsPicture picture) {
+        Optional<Stretch> here = picture.here();
+        int number = picture.round() + 1;
+        String reason = picture.reason();
         if (here.isEmpty()) {
             getChildren().setAll(Nodes.flow(Nodes.text(Texts.of("rounds.round.empty"), "soft")));
             return;
@@ -65,7 +61,7 @@ final class RoundPaper extends VBox {
                 : ceiling < RoundPlan.MOST_BPM
                         ? Texts.of("rounds.under", Math.floor(ceiling))
                         : Texts.of("tempo.open", RoundPlan.MOST_BPM);
-        Camp camp = app.camp();
+        Camp camp = picture.camp();
         String worker = Turns.worker(camp, plan);
         String holder = Turns.holder(camp, plan);
         rope.show(Turns.workedBy(camp, plan.worker())
@@ -88,7 +84,7 @@ final class RoundPaper extends VBox {
                             Nodes.flow(Nodes.text(
                                     Texts.of("rounds.worker", worker, holder), plan.isAthletes() ? "soft" : "strong")));
         }
-        if (!drilledItself(stretch)) {
+        if (!drilledItself(camp, stretch)) {
             getChildren().add(Nodes.flow(Nodes.text(stretch.part().text(), "mono-strong")));
         }
         if (!reason.isEmpty()) {
@@ -106,9 +102,8 @@ final class RoundPaper extends VBox {
     }
 
     /// Whether the round drills the camp's line as it is and not a stage of its ladder.
-    private boolean drilledItself(Stretch stretch) {
-        return app.camp()
-                .drills()
+    private static boolean drilledItself(Camp camp, Stretch stretch) {
+        return camp.drills()
                 .get(stretch.part().plan().drillId())
                 .map(d -> d.line().equals(stretch.part().text()))
                 .orElse(true);

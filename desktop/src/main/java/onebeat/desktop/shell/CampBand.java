@@ -7,13 +7,17 @@ import java.util.List;
 import java.util.Locale;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import javafx.scene.text.Text;
 import onebeat.core.camp.Camp;
 import onebeat.core.rounds.Session;
+import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.text.Texts;
 
 /// The camp as a cord from its first day to fight night, with a knot for every session.
@@ -26,22 +30,34 @@ final class CampBand extends Pane {
     private Camp camp;
     private LocalDate today;
     private String door;
-    private Runnable onFile = () -> {};
+    private final Runnable menu;
+    private final Runnable card;
+    private final Button brand = new Button();
 
-    CampBand(Camp camp, LocalDate today, String door) {
+    /// @param menu opens the menu at the program's name
+    /// @param card opens the camp's card
+    CampBand(Camp camp, LocalDate today, String door, Runnable menu, Runnable card) {
+        this.menu = menu;
+        this.card = card;
         this.camp = camp;
         this.door = door;
         this.today = today;
         setPrefHeight(72);
         setMinHeight(72);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        brand.setGraphic(new VBox(-8, Nodes.text("ONE", "brand-one"), Nodes.text("BEAT ▾", "brand-beat")));
+        brand.getStyleClass().setAll("brand");
+        brand.setId("brand");
+        brand.setAccessibleText(Texts.of("menu.spoken"));
+        brand.setTooltip(new Tooltip(Texts.of("menu.spoken")));
+        brand.setOnAction(_ -> this.menu.run());
+        brand.relocate(10, 8);
         widthProperty().addListener((_, _, _) -> draw());
     }
 
-    /// What is done when the words about the camp's file are clicked.
-    void onFile(Runnable action) {
-        onFile = action;
-        draw();
+    /// The program's name, at which the menu hangs.
+    Node brand() {
+        return brand;
     }
 
     void show(Camp now, LocalDate day, String atDoor) {
@@ -53,8 +69,7 @@ final class CampBand extends Pane {
 
     private void draw() {
         List<Node> nodes = new ArrayList<>();
-        nodes.add(text(16, 36, "ONE", "brand-one"));
-        nodes.add(text(16, 58, "BEAT", "brand-beat"));
+        nodes.add(brand);
         double end = getWidth() - RIGHT;
         double now = x(today);
         nodes.add(line(LEFT, end, "cord"));
@@ -84,14 +99,10 @@ final class CampBand extends Pane {
         long days = ChronoUnit.DAYS.between(today, camp.card().fightNight());
         String left = days >= 0 ? Texts.of("camp.days", days) : Texts.of("camp.over");
         nodes.add(text(end + 14, 54, left, "text", "soft"));
-        nodes.add(text(LEFT, 62, Texts.of("camp.name", camp.card().name(), door), "text", "soft"));
-        Text file = text(0, 62, Texts.of("copies.hint"), "text", "soft", "link");
-        file.setX(end - file.getLayoutBounds().getWidth());
-        file.setOnMouseClicked(click -> {
-            onFile.run();
-            click.consume();
-        });
-        nodes.add(file);
+        Text name = text(LEFT, 62, Texts.of("camp.name", camp.card().name(), door), "text", "soft", "link");
+        name.setId("camp-name");
+        name.setOnMouseClicked(_ -> card.run());
+        nodes.add(name);
         getChildren().setAll(nodes);
         setAccessibleText(Texts.of("camp.spoken", camp.card().name(), days));
     }

@@ -15,7 +15,7 @@ import javafx.scene.shape.MoveTo;
 import javafx.scene.shape.Path;
 import javafx.scene.shape.QuadCurve;
 import javafx.scene.text.Text;
-import onebeat.desktop.app.Station;
+import onebeat.desktop.app.StationName;
 import onebeat.desktop.text.Texts;
 
 /// The five stations as knots on one hanging rope, in the order of the work.
@@ -26,12 +26,12 @@ final class StationRope extends Pane {
     private static final double FIRST = 46;
     private static final double STEP = 118;
 
-    private final Map<Station.Name, Group> knots = new EnumMap<>(Station.Name.class);
+    private final Map<StationName, Group> knots = new EnumMap<>(StationName.class);
 
-    StationRope(Consumer<Station.Name> go) {
+    StationRope(Consumer<StationName> go) {
         setPrefWidth(80);
         getChildren().add(rope());
-        for (Station.Name name : Station.Name.values()) {
+        for (StationName name : StationName.values()) {
             Group knot = knot(name, go);
             knots.put(name, knot);
             getChildren().add(knot);
@@ -52,7 +52,7 @@ final class StationRope extends Pane {
         return path;
     }
 
-    private static Group knot(Station.Name name, Consumer<Station.Name> go) {
+    private static Group knot(StationName name, Consumer<StationName> go) {
         double y = FIRST + (name.number() - 1) * STEP;
         Ellipse ball = new Ellipse(MIDDLE, y, 16, 13);
         ball.getStyleClass().setAll("station-knot");
@@ -79,7 +79,7 @@ final class StationRope extends Pane {
         return group;
     }
 
-    void here(Station.Name name) {
+    void here(StationName name) {
         knots.forEach((one, knot) -> knot.pseudoClassStateChanged(HERE, one == name));
     }
 }

@@ -94,10 +94,4 @@ class FloorRunTest {
         goOn(6_000);
         assertThat(run.lastCall().orElseThrow().repetition()).isEqualTo(1);
     }
-
-    @Test
-    void aCallIsShownWordByWord() {
-        assertThat(FloorWords.words("(1 2) catch+1 3b").stream().map(w -> (w.partner() ? "P:" : "") + w.text()))
-                .containsExactly("P:1", "P:2", "catch+1", "3b");
-    }
 }

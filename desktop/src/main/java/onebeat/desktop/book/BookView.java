@@ -1,0 +1,81 @@
+package onebeat.desktop.book;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import onebeat.core.camp.Filling;
+import onebeat.desktop.book.BookAction.Choose;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
+
+/// Draws the book: one strand for each drill across the days, above them what is proposed.
+final class BookView extends VBox {
+
+    private final Consumer<BookAction> dispatch;
+    private final Text title = Nodes.text("", "title");
+    private final Text under = Nodes.text("", "soft");
+    private final VBox next = new VBox(3);
+    private final VBox rows = new VBox(6);
+    private final ScrollPane scroll = Nodes.scroll(rows);
+
+    BookView(Consumer<BookAction> dispatch) {
+        super(10);
+        this.dispatch = dispatch;
+        getStyleClass().add("paper");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        next.getStyleClass().add("next-session");
+        getChildren().setAll(title, under, next, scroll, Nodes.flow(Nodes.text(Texts.of("caution.book"), "caution")));
+    }
+
+    void render(BookPicture picture) {
+        title.setText(Texts.of("book.title", picture.camp().card().athlete().name()));
+        under.setText(Texts.of("book.under", picture.entries().size(), picture.judged(), picture.minutes()));
+        List<Node> nodes = new ArrayList<>();
+        for (int i = 0; i < picture.entries().size(); i++) {
+            nodes.add(row(picture, i));
+        }
+        if (nodes.isEmpty()) {
+            String key = picture.search().isBlank() ? "book.empty" : "book.notfound";
+            nodes.add(Nodes.flow(Nodes.text(Texts.of(key, picture.search()), "soft")));
+        }
+        rows.getChildren().setAll(nodes);
+        scroll.setVvalue(nodes.size() < 2 ? 0 : (double) picture.row() / (nodes.size() - 1));
+        showNext(picture);
+    }
+
+    private Node row(BookPicture picture, int place) {
+        BookRow row = new BookRow(picture.camp(), picture.entries().get(place), picture.first(), picture.today());
+        row.pseudoClassStateChanged(Nodes.CHOSEN, place == picture.row());
+        row.setOnMousePressed(_ -> dispatch.accept(new Choose(place)));
+        return row;
+    }
+
+    /// What is proposed for the next session, each line with its reason.
+    private void showNext(BookPicture picture) {
+        List<Node> nodes = new ArrayList<>();
+        String head = picture.others()
+                ? Texts.of("book.next.other", picture.camp().card().athlete().name())
+                : Texts.of("book.next");
+        nodes.add(Nodes.text(head, "small", "strong"));
+        for (Filling.Choice choice : picture.next()) {
+            nodes.add(Nodes.flow(
+                    Nodes.text(choice.drill().name() + "  ", "small", "strong"), Nodes.text(choice.reason(), "soft")));
+        }
+        names(nodes, "book.solid", picture.solid());
+        names(nodes, "book.fresh", picture.fresh());
+        next.getChildren().setAll(nodes);
+        next.setVisible(nodes.size() > 1 && picture.search().isBlank());
+        next.setManaged(next.isVisible());
+    }
+
+    private static void names(List<Node> nodes, String key, List<String> names) {
+        if (!names.isEmpty()) {
+            nodes.add(Nodes.flow(Nodes.text(Texts.of(key, String.join(", ", names)), "soft")));
+        }
+    }
+}

@@ -1,0 +1,111 @@
+package onebeat.desktop.forms;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import onebeat.core.camp.Camp;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.review.Review;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.command.BoundCommand;
+import onebeat.desktop.command.Command;
+import onebeat.desktop.command.CommandWords;
+import onebeat.desktop.command.Group;
+import onebeat.desktop.command.KeyPress;
+import onebeat.desktop.command.OwnKeys;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.print.Print;
+import onebeat.desktop.rope.RopeView;
+import onebeat.desktop.text.Texts;
+
+/// The sheet on F1: what can be done here with which key, and how a line is written, with examples drawn as ropes.
+public final class HelpSheet extends VBox {
+
+    private static final double ROPE_HIGH = 118;
+    private static final double ROPE_WIDE = 420;
+    private static final List<String> EXAMPLES = List.of("one", "two", "three", "four");
+
+    /// @param commands of the station that is on, then of the program
+    public HelpSheet(CampSession app, List<BoundCommand> commands, OwnKeys own) {
+        super(12);
+        setId("help-sheet");
+        getStyleClass().addAll("paper", "preview");
+        setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+        List<Command<?, ?>> all = listed(commands);
+        Button print = new Button(Texts.of("help.print"));
+        print.setId("help-print");
+        print.setOnAction(_ -> Print.keys(app, all, own));
+        HBox head = new HBox(14, Nodes.text(Texts.of("help.title"), "title"), Nodes.spring(), print);
+        VBox left = new VBox(10, keys(all, own));
+        VBox right = new VBox(8, Nodes.text(Texts.of("help.line"), "heading"));
+        right.setPrefWidth(ROPE_WIDE + 20);
+        right.getChildren().add(Nodes.flow(Nodes.text(Texts.of("help.line.under"), "small")));
+        EXAMPLES.forEach(one -> right.getChildren().addAll(example(app.camp(), one)));
+        HBox body = new HBox(26, left, right);
+        HBox.setHgrow(left, Priority.ALWAYS);
+        getChildren().setAll(head, body);
+    }
+
+    /// Each command once, those with a key.
+    private static List<Command<?, ?>> listed(List<BoundCommand> commands) {
+        Set<String> seen = new HashSet<>();
+        List<Command<?, ?>> all = new ArrayList<>();
+        for (BoundCommand one : commands) {
+            if (!one.command().keys().isEmpty() && seen.add(one.id())) {
+                all.add(one.command());
+            }
+        }
+        return all;
+    }
+
+    private static GridPane keys(List<Command<?, ?>> commands, OwnKeys own) {
+        GridPane grid = new GridPane(12, 3);
+        int row = 0;
+        for (Group group : Group.values()) {
+            List<Command<?, ?>> some =
+                    commands.stream().filter(c -> c.group() == group).toList();
+            if (some.isEmpty()) {
+                continue;
+            }
+            grid.add(Nodes.text(CommandWords.of(group.key()), "heading"), 0, row++, 3, 1);
+            for (Command<?, ?> command : some) {
+                Label help = new Label(command.help());
+                help.getStyleClass().add("soft");
+                grid.addRow(
+                        row++,
+                        Nodes.key(own.shown(command).map(KeyPress::words).orElse("")),
+                        Nodes.text(command.name(), "small"),
+                        help);
+            }
+        }
+        return grid;
+    }
+
+    private static List<Node> example(Camp camp, String which) {
+        String line = Texts.of("help.example." + which);
+        RopeView rope = new RopeView();
+        rope.setPrefSize(ROPE_WIDE, ROPE_HIGH);
+        rope.setMinHeight(ROPE_HIGH);
+        if (Notation.read(line, camp.vocabulary()) instanceof Read read) {
+            rope.show(new RopeView.Picture(
+                    Review.withoutMends(read, camp.context()),
+                    0,
+                    camp.card().athlete().name(),
+                    camp.setting().partner().name(),
+                    false));
+        }
+        return List.of(
+                Nodes.text(line, "mono-strong"),
+                Nodes.flow(Nodes.text(Texts.of("help.example." + which + ".why"), "soft")),
+                rope);
+    }
+}

@@ -1,0 +1,136 @@
+package onebeat.desktop.rounds;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import onebeat.core.camp.Drill;
+import onebeat.core.camp.Turns;
+import onebeat.core.rounds.Session;
+import onebeat.core.rounds.Template;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.rounds.RoundsAction.ChooseLine;
+import onebeat.desktop.rounds.RoundsAction.ChooseRound;
+import onebeat.desktop.rounds.RoundsAction.Do;
+import onebeat.desktop.rounds.RoundsAction.DropLine;
+import onebeat.desktop.rounds.RoundsAction.DropRound;
+import onebeat.desktop.text.Texts;
+
+/// Draws Rounds: the hour as one rope, the camp's lines, the chosen round, what tonight costs.
+final class RoundsView extends VBox {
+
+    private static final double HOUR_HEIGHT = 178;
+
+    private final Consumer<RoundsAction> dispatch;
+    private final UnaryOperator<String> words;
+    private final Text title = Nodes.text("", "title");
+    private final Text under = Nodes.text("", "soft");
+    private final HourRope hour;
+    private final VBox lines = new VBox(2);
+    private final ScrollPane linesScroll = Nodes.scroll(lines);
+    private final RoundPaper round = new RoundPaper();
+    private final CostPaper cost = new CostPaper();
+
+    /// @param words a line in words; nothing where the shorthand comes first
+    RoundsView(Consumer<RoundsAction> dispatch, UnaryOperator<String> words) {
+        super(12);
+        this.words = words;
+        this.dispatch = dispatch;
+        hour = new HourRope(new HourRope.Hands(
+                place -> dispatch.accept(new ChooseRound(place)),
+                (from, to) -> dispatch.accept(new DropRound(from, to)),
+                place -> dispatch.accept(new DropLine(place))));
+        hour.setMinHeight(HOUR_HEIGHT);
+        hour.setPrefHeight(HOUR_HEIGHT);
+        VBox top = new VBox(2, title, under, hour);
+        top.getStyleClass().add("paper");
+        VBox left = paper("rounds.lines", linesScroll);
+        VBox middle = paper("rounds.round", round);
+        VBox right = paper("rounds.cost", cost);
+        VBox.setVgrow(linesScroll, Priority.ALWAYS);
+        VBox.setVgrow(round, Priority.ALWAYS);
+        HBox low = new HBox(12, left, middle, right);
+        left.prefWidthProperty().bind(low.widthProperty().multiply(0.38));
+        middle.prefWidthProperty().bind(low.widthProperty().multiply(0.36));
+        right.prefWidthProperty().bind(low.widthProperty().multiply(0.26));
+        low.setMinHeight(0);
+        VBox.setVgrow(low, Priority.ALWAYS);
+        getChildren().setAll(top, low);
+    }
+
+    private static VBox paper(String title, Node content) {
+        VBox paper = new VBox(8, Nodes.text(Texts.of(title), "heading"), content);
+        paper.getStyleClass().add("paper");
+        paper.setMinSize(0, 0);
+        return paper;
+    }
+
+    void render(RoundsPicture picture) {
+        Optional<Session> tonight = picture.session();
+        title.setText(tonight.map(Session::name).orElse(Texts.of("rounds.none")));
+        under.setText(tonight.map(s -> evening(picture, s)).orElse(Texts.of("rounds.none.under")));
+        hour.show(
+                picture.schedule(),
+                picture.round(),
+                plan -> picture.turns() ? firstName(Turns.worker(picture.camp(), plan)) : "");
+        showLines(picture);
+        round.show(picture);
+        cost.show(picture);
+    }
+
+    private static String evening(RoundsPicture picture, Session s) {
+        int over = picture.camp().roundsOf(s.id()).size() - Session.MOST_LAID_OUT;
+        return Texts.of(
+                        "rounds.scheme",
+                        s.scheme().name(),
+                        Texts.clock(s.scheme().workS()),
+                        Texts.clock(s.scheme().restS()))
+                + Texts.of("rounds.source", s.scheme().source())
+                + Template.byId(s.template())
+                        .map(t -> Texts.of("rounds.template", t.name()))
+                        .orElse("")
+                + (over > 0 ? Texts.of("rounds.leftout", over) : "")
+                + (s.minutes() == 0 ? "" : Texts.of("rounds.minutes", s.minutes(), s.room()));
+    }
+
+    private static String firstName(String name) {
+        return name.split(" ", -1)[0];
+    }
+
+    private void showLines(RoundsPicture picture) {
+        List<Node> rows = new ArrayList<>();
+        for (int i = 0; i < picture.lines().size(); i++) {
+            rows.add(row(picture.lines().get(i), i, i == picture.line()));
+        }
+        if (rows.isEmpty()) {
+            rows.add(Nodes.flow(Nodes.text(Texts.of("bench.lines.empty"), "soft")));
+        }
+        lines.getChildren().setAll(rows);
+        linesScroll.setVvalue(rows.size() < 2 ? 0 : (double) picture.line() / (rows.size() - 1));
+    }
+
+    private VBox row(Drill drill, int place, boolean chosen) {
+        String said = words.apply(drill.line());
+        VBox row = new VBox(1, Nodes.text(drill.name(), "small", "strong"));
+        if (!said.isEmpty()) {
+            row.getChildren().add(Nodes.flow(Nodes.text(said, "small")));
+        }
+        row.getChildren().add(Nodes.text(drill.line(), "mono-tight"));
+        Nodes.row(row, Texts.of("line.spoken", drill.name(), drill.line()), chosen);
+        row.setOnMousePressed(_ -> dispatch.accept(new ChooseLine(place)));
+        row.setOnMouseClicked(e -> {
+            if (e.getClickCount() > 1) {
+                dispatch.accept(Do.ADD);
+            }
+        });
+        Nodes.pulled(row, "line:" + place);
+        return row;
+    }
+}

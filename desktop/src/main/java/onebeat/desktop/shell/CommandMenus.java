@@ -1,0 +1,71 @@
+package onebeat.desktop.shell;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import onebeat.desktop.command.BoundCommand;
+import onebeat.desktop.command.Group;
+import onebeat.desktop.command.KeyPress;
+import onebeat.desktop.command.OwnKeys;
+import onebeat.desktop.nodes.Nodes;
+
+/// Menus made of commands.
+final class CommandMenus {
+
+    private static final double WIDTH = 290;
+
+    private final Supplier<OwnKeys> own;
+
+    CommandMenus(Supplier<OwnKeys> own) {
+        this.own = own;
+    }
+
+    /// What can be done now, kind by kind.
+    ContextMenu possible(List<BoundCommand> commands) {
+        ContextMenu menu = new ContextMenu();
+        menu.setId("command-menu");
+        menu.getItems().setAll(items(commands));
+        return menu;
+    }
+
+    /// The items of commands that can be done now, with a line between two kinds.
+    List<MenuItem> items(List<BoundCommand> commands) {
+        List<MenuItem> items = new ArrayList<>();
+        for (Group group : Group.values()) {
+            List<BoundCommand> some = commands.stream()
+                    .filter(c -> c.command().group() == group && c.isPossible())
+                    .toList();
+            if (!some.isEmpty() && !items.isEmpty()) {
+                items.add(new SeparatorMenuItem());
+            }
+            some.forEach(c -> items.add(item(c)));
+        }
+        return items;
+    }
+
+    /// One command: its name, and its key at the right.
+    MenuItem item(BoundCommand command) {
+        Label name = new Label(command.command().name());
+        Region between = Nodes.spring();
+        HBox row = new HBox(18, name, between);
+        HBox.setHgrow(between, Priority.ALWAYS);
+        row.setMinWidth(WIDTH);
+        own.get().shown(command.command()).map(KeyPress::words).ifPresent(key -> {
+            Label shown = new Label(key);
+            shown.getStyleClass().add("menu-key");
+            row.getChildren().add(shown);
+        });
+        MenuItem item = new MenuItem("", row);
+        item.setId(command.id());
+        item.setDisable(!command.isPossible());
+        item.setOnAction(_ -> command.run().run());
+        return item;
+    }
+}

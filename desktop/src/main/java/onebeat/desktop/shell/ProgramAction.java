@@ -1,0 +1,33 @@
+package onebeat.desktop.shell;
+
+import onebeat.desktop.app.StationName;
+
+/// What can be done from everywhere.
+sealed interface ProgramAction {
+
+    /// Done by a key or a button.
+    enum Do implements ProgramAction {
+        WRITE_LINE,
+        SEARCH,
+        UNDO,
+        REDO,
+        CARD,
+        SCHOOL,
+        NEXT_PARTNER,
+        PARTNERS,
+        CAMP_FILE,
+        SAVE_AGAIN,
+        OPEN_CAMP,
+        NEW_CAMP,
+        SAVE_COPY,
+        SETTINGS,
+        HELP,
+        ABOUT,
+        WALK,
+        CAMP_MENU,
+        HERE_MENU
+    }
+
+    /// Leads to a station.
+    record Go(StationName station) implements ProgramAction {}
+}
