@@ -7,6 +7,7 @@ import java.util.Optional;
 import onebeat.core.exchange.Band;
 import onebeat.core.exchange.Intent;
 import onebeat.core.exchange.Level;
+import onebeat.core.exchange.Stance;
 import onebeat.core.exchange.Technique;
 import onebeat.core.notation.Notation.OwnReading;
 
@@ -347,9 +348,9 @@ final class Reader {
             String name = quoted();
             return vocabulary.catalogue().byName(name).orElseThrow(() -> unknown(start, name));
         }
-        Optional<Technique> said = SpokenWords.isName(text, start, inBrackets) ? spoken(start) : Optional.empty();
-        if (said.isPresent()) {
-            return said.get();
+        Optional<SpokenWords.Found> name = SpokenWords.nameAt(text, start, inBrackets, stance());
+        if (name.isPresent()) {
+            return spoken(name.get());
         }
         String word = word();
         Optional<Technique> exact = vocabulary.catalogue().byCode(word);
@@ -366,24 +367,24 @@ final class Reader {
                 return number.get();
             }
         }
-        return spoken(start).orElseThrow(() -> unknown(start, word));
+        return SpokenWords.at(text, start, stance()).map(this::spoken).orElseThrow(() -> unknown(start, word));
+    }
+
+    /// Of whoever does what is read now.
+    private Optional<Stance> stance() {
+        return inBrackets ? vocabulary.partner() : vocabulary.athlete();
     }
 
     /// A technique as people say it.
-    private Optional<Technique> spoken(int start) {
-        Optional<SpokenWords.Found> found =
-                SpokenWords.at(text, start, inBrackets ? vocabulary.partner() : vocabulary.athlete());
-        if (found.isEmpty()) {
-            return Optional.empty();
-        }
-        at = found.get().end();
-        String code = found.get().code();
+    private Technique spoken(SpokenWords.Found found) {
+        at = found.end();
+        String code = found.code();
         Optional<Technique> whole = vocabulary.catalogue().byCode(code);
         if (whole.isPresent()) {
-            return whole;
+            return whole.get();
         }
         pendingLevel = code.endsWith("h") ? Level.HEAD : Level.BODY;
-        return vocabulary.catalogue().byCode(code.substring(0, code.length() - 1));
+        return vocabulary.catalogue().get(code.substring(0, code.length() - 1));
     }
 
     private Stopped unknown(int start, String word) {

@@ -1,6 +1,7 @@
 package onebeat.core.notation;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
@@ -66,28 +67,16 @@ final class SpokenWords {
         return Optional.empty();
     }
 
-    /// Whether a place begins with a shorthand that is also the first word of a longer name, and goes on with a word
-    /// that is no shorthand: `switch low kick` is one technique, `hips in` are two.
+    /// The name of several words that stands at a place, unless each of its words is a shorthand of its own there:
+    /// `switch low kick` is one technique, `elbow tuck` are two.
     ///
     /// @param inBrackets whether it is the partner's part, where reactions have their shorthand too
-    static boolean isName(String text, int start, boolean inBrackets) {
-        int space = text.indexOf(' ', start);
-        if (space < 0 || space == start || !isLetter(text.charAt(start))) {
-            return false;
-        }
-        String first = text.substring(start, space).toLowerCase(Locale.ROOT);
-        int next = space;
-        while (next < text.length() && text.charAt(next) == ' ') {
-            next++;
-        }
-        int end = next;
-        while (end < text.length() && (isLetter(text.charAt(end)) || text.charAt(end) == '-')) {
-            end++;
-        }
-        String second = text.substring(next, end).toLowerCase(Locale.ROOT);
-        return isShorthand(first, true)
-                && !second.isEmpty()
-                && !(isShorthand(first, inBrackets) && isShorthand(second, inBrackets));
+    static Optional<Found> nameAt(String text, int start, boolean inBrackets, Optional<Stance> stance) {
+        return at(text, start, stance)
+                .filter(found -> text.substring(start, found.end()).indexOf(' ') > 0)
+                .filter(found -> !Arrays.stream(
+                                text.substring(start, found.end()).split(" +"))
+                        .allMatch(word -> isShorthand(word, inBrackets)));
     }
 
     private static boolean isShorthand(String word, boolean reactionsToo) {

@@ -97,7 +97,7 @@ class FillingTest {
         assertThat(kept.rung()).isEqualTo(Rung.LIVE);
         assertThat(kept.bpm()).isEqualTo(90);
         assertThat(kept.reason()).contains("Keep it sharp, live at 90", "20 of 20 clean");
-        assertThat(Filling.of(camp, DAY.plusDays(20), 2).get(1).reason()).contains("not done for long");
+        assertThat(Filling.of(camp, DAY.plusDays(20), 2).get(1).reason()).contains("not done for a while");
     }
 
     @Test

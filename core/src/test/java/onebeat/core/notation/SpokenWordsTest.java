@@ -2,6 +2,7 @@ package onebeat.core.notation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Arrays;
 import onebeat.core.exchange.Catalogue;
 import onebeat.core.exchange.Stance;
 import onebeat.core.exchange.Technique;
@@ -53,10 +54,14 @@ class SpokenWordsTest {
         assertThat(Notation.read("left hook")).isInstanceOf(Misread.class);
     }
 
+    /// A name that is two shorthands, such as `elbow tuck`, stays those two: the shorthand is for the coach's fingers.
     @Test
     void everyNameOfTheCatalogueIsUnderstoodAndEveryShorthandStaysItself() {
         for (Technique technique : Catalogue.standard().all()) {
             for (String said : new String[] {technique.name(), technique.code()}) {
+                if (said.contains(" ") && isShorthand(said)) {
+                    continue;
+                }
                 String line = technique.isReaction() ? "(" + said + ")" : said;
                 Reading reading = Notation.read(line, ORTHODOX);
                 assertThat(reading).as(line).isInstanceOf(Read.class);
@@ -64,6 +69,11 @@ class SpokenWordsTest {
                 assertThat(((Read) reading).canonical()).as(line).startsWith(code);
             }
         }
+    }
+
+    private static boolean isShorthand(String said) {
+        return Arrays.stream(said.split(" "))
+                .allMatch(word -> Catalogue.standard().byCode(word).isPresent());
     }
 
     @Test

@@ -46,6 +46,7 @@ import onebeat.desktop.bench.BenchAction.Weigh;
 import onebeat.desktop.callline.LineWatch;
 import onebeat.desktop.callline.LineWatch.Seen;
 import onebeat.desktop.command.BoundCommand;
+import onebeat.desktop.command.Command;
 import onebeat.desktop.figures.FeetView;
 import onebeat.desktop.figures.FigureView;
 import onebeat.desktop.nodes.Nodes;
@@ -140,6 +141,11 @@ public final class Bench implements Station {
         ColumnConstraints column = new ColumnConstraints();
         column.setPercentWidth(percent);
         return column;
+    }
+
+    /// All commands of this station.
+    public static List<? extends Command<?, ?>> table() {
+        return BenchCommands.TABLE;
     }
 
     @Override

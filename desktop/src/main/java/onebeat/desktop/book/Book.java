@@ -22,6 +22,7 @@ import onebeat.desktop.book.BookEffect.CloseForm;
 import onebeat.desktop.book.BookEffect.WriteOut;
 import onebeat.desktop.callline.LineWatch.Seen;
 import onebeat.desktop.command.BoundCommand;
+import onebeat.desktop.command.Command;
 import onebeat.desktop.text.Texts;
 import onebeat.formats.book.BookOut;
 import onebeat.formats.out.OutFiles;
@@ -47,6 +48,11 @@ public final class Book implements Station {
                 StationName.BOOK, app, navigator, BookState.FIRST, BookUpdate::update, this::render, this::perform);
         this.view = new BookView(loop::dispatch);
         this.commands = BoundCommand.all(BookCommands.TABLE, loop::situation, loop::dispatch);
+    }
+
+    /// All commands of this station.
+    public static List<? extends Command<?, ?>> table() {
+        return BookCommands.TABLE;
     }
 
     @Override

@@ -68,6 +68,8 @@ public final class CallLine extends HBox {
         StackPane all = new StackPane(typed, under);
         HBox.setHgrow(all, Priority.ALWAYS);
         StackPane.setMargin(typed, new Insets(0, 0, WORDS_ROOM, 0));
+        prompt.setTranslateY(-WORDS_ROOM / 2);
+        hint.setTranslateY(-WORDS_ROOM / 2);
         getChildren().setAll(prompt, all, hint);
         field.focusedProperty().addListener((_, _, now) -> pseudoClassStateChanged(TYPING, now));
         Nodes.goesOn(field);

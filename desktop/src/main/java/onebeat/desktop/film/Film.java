@@ -32,6 +32,7 @@ import onebeat.desktop.app.Station;
 import onebeat.desktop.app.StationName;
 import onebeat.desktop.callline.LineWatch.Seen;
 import onebeat.desktop.command.BoundCommand;
+import onebeat.desktop.command.Command;
 import onebeat.desktop.command.Scope;
 import onebeat.desktop.film.FilmAction.Do;
 import onebeat.desktop.film.FilmAction.Judge;
@@ -115,6 +116,11 @@ public final class Film implements Station {
                 e.setDropCompleted(true);
             }
         });
+    }
+
+    /// All commands of this station.
+    public static List<? extends Command<?, ?>> table() {
+        return FilmCommands.TABLE;
     }
 
     @Override

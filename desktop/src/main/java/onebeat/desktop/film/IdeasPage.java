@@ -56,8 +56,7 @@ final class IdeasPage extends LinesPage {
                 said(
                         Texts.of(
                                 "ideas.habit",
-                                idea.stimulus(),
-                                idea.response(),
+                                inWords(idea.stimulus() + " (" + idea.response() + ")"),
                                 Texts.of("film.of", share.n(), share.of()),
                                 HabitsPage.interval(share)),
                         "small",
@@ -66,7 +65,7 @@ final class IdeasPage extends LinesPage {
                 said(
                         Texts.of(
                                 "ideas.numbers",
-                                idea.reply().strike(),
+                                inWords(idea.reply().strike()),
                                 Texts.share(idea.reply().opening()),
                                 Texts.share(idea.reply().effect()),
                                 Texts.share(idea.worth())),

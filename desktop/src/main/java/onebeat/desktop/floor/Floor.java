@@ -32,6 +32,7 @@ import onebeat.desktop.app.Station;
 import onebeat.desktop.app.StationName;
 import onebeat.desktop.callline.LineWatch.Seen;
 import onebeat.desktop.command.BoundCommand;
+import onebeat.desktop.command.Command;
 import onebeat.desktop.command.CommandWords;
 import onebeat.desktop.command.KeyPress;
 import onebeat.desktop.floor.FloorAction.Do;
@@ -89,6 +90,11 @@ public final class Floor implements Station {
         this.judging = new Judging(app);
         this.settings = app.settings();
         this.commands = BoundCommand.all(FloorCommands.TABLE, this::scene, this::dispatch);
+    }
+
+    /// All commands of this station.
+    public static List<? extends Command<?, ?>> table() {
+        return FloorCommands.TABLE;
     }
 
     @Override

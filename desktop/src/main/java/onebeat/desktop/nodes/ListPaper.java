@@ -74,6 +74,12 @@ public abstract class ListPaper extends VBox {
         return row;
     }
 
+    /// A line in words where the coach wants words first, else as it is written.
+    protected final String inWords(String line) {
+        String said = words.apply(line);
+        return said.isEmpty() ? line : said;
+    }
+
     private static VBox inWords(String said, String line) {
         VBox box = new VBox(
                 1, Nodes.flow(Nodes.text(said, "small", "strong")), Nodes.flow(Nodes.text(line, "mono-tight")));

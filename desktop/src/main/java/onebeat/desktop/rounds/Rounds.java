@@ -16,6 +16,7 @@ import onebeat.desktop.app.StationLoop;
 import onebeat.desktop.app.StationName;
 import onebeat.desktop.callline.LineWatch.Seen;
 import onebeat.desktop.command.BoundCommand;
+import onebeat.desktop.command.Command;
 import onebeat.desktop.print.Print;
 import onebeat.desktop.rounds.RoundsAction.Enter;
 import onebeat.desktop.text.Texts;
@@ -48,6 +49,11 @@ public final class Rounds implements Station {
         this.view = new RoundsView(loop::dispatch, app::wordsFirst);
         this.commands = BoundCommand.all(RoundsCommands.TABLE, loop::situation, loop::dispatch);
         buildLadders();
+    }
+
+    /// All commands of this station.
+    public static List<? extends Command<?, ?>> table() {
+        return RoundsCommands.TABLE;
     }
 
     @Override
