@@ -10,11 +10,12 @@ import onebeat.core.notation.Read;
 import onebeat.core.play.Play;
 import onebeat.core.play.Who;
 import onebeat.core.review.Code;
+import onebeat.core.review.Limits;
 import onebeat.core.review.Review;
 import onebeat.core.review.School;
 import onebeat.core.review.Severity;
 import onebeat.desktop.app.StationName;
-import onebeat.desktop.forms.CardForm;
+import onebeat.desktop.forms.SchoolForm;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -139,25 +140,28 @@ class BenchWindowTest extends DemoWindow {
     }
 
     @Test
-    void aWrongSchoolOnTheCardIsSaidAndNothingIsLost() {
-        coach.press(KeyCode.E, KeyCode.CONTROL);
-        coach.await("the card", () -> coach.shows("Your school"));
+    void whatTheCoachHoldsToIsAFormAndAWrongNumberLosesNothing() {
+        coach.press(KeyCode.K, KeyCode.CONTROL);
+        coach.await("the form", () -> coach.shows("How much each finding matters"));
         Card before = coach.app.camp().card();
         Driver.onFx(() -> {
-            CardForm form = (CardForm) coach.shell.root().lookup("#card-form");
-            form.school("NAKED_HOOK=loud");
+            SchoolForm form = (SchoolForm) coach.shell.root().lookup("#school-form");
+            form.weigh(Code.NAKED_HOOK, Severity.NOTE);
+            form.limit(new Limits.Limit(Limits.Of.HEAD, Limits.In.ROUND), "thirty");
             form.keep();
             return true;
         });
-        coach.await("the sentence", () -> coach.shows("one of stop, warn, note"));
+        coach.await("the sentence", () -> coach.shows("is no whole number of touches"));
         assertThat(coach.app.camp().card()).isEqualTo(before);
         Driver.onFx(() -> {
-            CardForm form = (CardForm) coach.shell.root().lookup("#card-form");
-            form.school("NAKED_HOOK=note");
+            SchoolForm form = (SchoolForm) coach.shell.root().lookup("#school-form");
+            form.limit(new Limits.Limit(Limits.Of.HEAD, Limits.In.ROUND), "30");
             form.keep();
             return true;
         });
-        coach.await("kept", () -> coach.app.camp().card().school().severities().containsKey(Code.NAKED_HOOK));
+        coach.await(
+                "kept",
+                () -> coach.app.camp().card().school().words().equals("kickboxing NAKED_HOOK=note head/round=30"));
     }
 
     @Test

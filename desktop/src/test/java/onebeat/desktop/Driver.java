@@ -55,7 +55,7 @@ public final class Driver implements AutoCloseable {
         this.app = app;
         this.shell = new Shell(app, sounds, clockMs);
         this.stage = new Stage();
-        Scene scene = new Scene(shell.root(), OneBeat.WIDTH, OneBeat.HEIGHT);
+        Scene scene = new Scene(shell.root(), StageScenes.WIDTH, StageScenes.HEIGHT);
         Nodes.dress(scene);
         stage.setScene(scene);
         shell.attach(scene);

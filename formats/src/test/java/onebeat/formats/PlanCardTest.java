@@ -72,7 +72,7 @@ class PlanCardTest {
                     .forEach(p -> PlanCard.reads(p, "Noor")
                             .forEach(r -> assertThat(text).contains(r)));
             assertThat(text)
-                    .contains("3 bare: Noor comes back with 2, 6 of 6 times; at least 61 in 100.")
+                    .contains("3 with no set-up: Noor comes back with 2, 6 of 6 times; likely 61 % or more.")
                     .contains("only Noor lands a straight without a step")
                     .contains("clears nobody to train");
         }
@@ -85,7 +85,7 @@ class PlanCardTest {
             assertThat(PlanCard.evidence(one, "Noor"))
                     .startsWith("Noor answers " + idea.stimulus() + " with " + idea.response())
                     .contains(idea.share().n() + " of " + idea.share().of() + " times")
-                    .endsWith("at least " + Math.round(100 * idea.share().low()) + " in 100.");
+                    .endsWith("likely " + Math.round(100 * idea.share().low()) + " % or more.");
             assertThat(PlanCard.reads(one, "Noor"))
                     .hasSameSizeAs(one.drill().reads())
                     .allMatch(r -> r.startsWith("If Noor does "));

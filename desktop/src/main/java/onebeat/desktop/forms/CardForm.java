@@ -33,7 +33,9 @@ public final class CardForm extends VBox {
     private final DatePicker firstDay;
     private final DatePicker fightNight;
     private final ChoiceBox<String> rules = new ChoiceBox<>();
-    private final TextField school;
+    private final School school;
+    private final Text title = Nodes.text("", "title");
+    private final Button keep = new Button();
     private final Text wrong = Nodes.text("", "footer-wrong");
     private final Consumer<Card> done;
     private final String partner;
@@ -44,6 +46,7 @@ public final class CardForm extends VBox {
         super(12);
         this.done = done;
         this.partner = card.partner();
+        this.school = card.school();
         getStyleClass().addAll("paper", "preview");
         setId("card-form");
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
@@ -64,19 +67,14 @@ public final class CardForm extends VBox {
         row(grid, 4, "card.fight", fightNight);
         rules.getItems().setAll(RuleSet.ids());
         rules.setValue(card.school().rules());
-        school = new TextField(card.school().changes());
-        school.setPromptText(Texts.of("card.school.prompt"));
-        school.setPrefColumnCount(24);
         row(grid, 5, "card.rules", rules);
-        grid.add(Nodes.text(Texts.of("card.school"), "small"), 0, 6);
-        grid.add(school, 1, 6, 4, 1);
-        school.setAccessibleText(Texts.of("card.school"));
-        Button keep = new Button(Texts.of("card.keep"));
+        keep.setText(Texts.of("card.keep"));
         keep.setId("card-keep");
         keep.setOnAction(_ -> keep());
         HBox foot = new HBox(16, keep, wrong);
         foot.setAlignment(Pos.CENTER_LEFT);
-        getChildren().setAll(Nodes.text(Texts.of("card.title"), "title"), grid, foot);
+        title.setText(Texts.of("card.title"));
+        getChildren().setAll(title, grid, foot);
     }
 
     /// Days are written as ISO dates, the same in every country.
@@ -142,7 +140,7 @@ public final class CardForm extends VBox {
                     opponent.fighter(),
                     first,
                     fight,
-                    School.parse(rules.getValue() + " " + school.getText()),
+                    new School(rules.getValue(), school.own(), school.severities(), school.limits()),
                     partner));
         } catch (IllegalArgumentException e) {
             wrong.setText(e.getMessage());
@@ -150,14 +148,15 @@ public final class CardForm extends VBox {
         }
     }
 
+    /// Gives the form another title and another word on its button.
+    public void named(String heading, String button) {
+        title.setText(heading);
+        keep.setText(button);
+    }
+
     /// Hands the card over, or says what cannot be.
     public void keep() {
         card().ifPresent(done);
-    }
-
-    /// Puts words into the field of the school; for those who drive the window.
-    public void school(String words) {
-        school.setText(words);
     }
 
     /// Puts the caret into the first field.

@@ -30,7 +30,7 @@ import onebeat.desktop.text.Texts;
 /// The sheet on F1: what can be done here with which key, and how a line is written, with examples drawn as ropes.
 public final class HelpSheet extends VBox {
 
-    private static final double ROPE_HIGH = 118;
+    private static final double ROPE_HIGH = 176;
     private static final double ROPE_WIDE = 420;
     private static final List<String> EXAMPLES = List.of("one", "two", "three", "four");
 

@@ -218,4 +218,12 @@ public final class SchoolForm extends VBox {
             box.setValue(Weight.valueOf(severity.name()));
         }
     }
+
+    /// Types a limit; for those who drive the window.
+    public void limit(Limits.Limit limit, String typed) {
+        TextField field = limits.get(limit);
+        if (field != null) {
+            field.setText(typed);
+        }
+    }
 }

@@ -30,7 +30,18 @@ public final class Nodes {
 
     /// Gives a scene the program's own look.
     public static void dress(Scene scene) {
-        scene.getStylesheets().add(String.valueOf(Nodes.class.getResource("/onebeat/desktop/one-beat.css")));
+        dress(scene, 100);
+    }
+
+    /// The same with letters of another size.
+    ///
+    /// @param percent of the usual size, from 100
+    public static void dress(Scene scene, int percent) {
+        scene.getStylesheets().setAll(percent == 100 ? usual() : LargerLetters.of(usual(), percent));
+    }
+
+    private static String usual() {
+        return String.valueOf(Nodes.class.getResource("/onebeat/desktop/one-beat.css"));
     }
 
     /// A text with these style classes.

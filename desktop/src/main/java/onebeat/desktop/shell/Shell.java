@@ -36,11 +36,13 @@ import onebeat.desktop.rounds.Rounds;
 import onebeat.desktop.settings.SettingsStore;
 import onebeat.desktop.sound.Sounds;
 import onebeat.desktop.text.Texts;
+import onebeat.desktop.welcome.WalkStep;
 
 /// The window: the camp's cord above, the path of stations at the left, the call line and the action bar at the foot,
 /// and in the middle the station that is on.
 public final class Shell implements Navigator, ShellKeys.Window {
 
+    private static final String STATION = "station";
     private static final Duration DRAFT_AFTER = Duration.millis(400);
 
     private final CampSession app;
@@ -85,7 +87,8 @@ public final class Shell implements Navigator, ShellKeys.Window {
                         this::takeFound,
                         this::ownKeys,
                         this::done,
-                        files::beside));
+                        files::beside,
+                        this::walkScene));
         deeds.attach(view);
         for (StationName name : StationName.values()) {
             lines.put(name, app.draft(name.name()));
@@ -97,7 +100,13 @@ public final class Shell implements Navigator, ShellKeys.Window {
             lines.put(StationName.BENCH, app.drill().map(Drill::line).orElse(""));
         }
         listen();
-        go(StationName.FILM);
+        go(StationName.at(lastStation()).orElse(StationName.FILM));
+    }
+
+    /// Where the coach was when the camp was closed; never the floor, on which nobody wants to stand unasked.
+    private int lastStation() {
+        String last = app.draft(STATION);
+        return last.matches("[1-5]") && !last.equals("" + StationName.FLOOR.number()) ? Integer.parseInt(last) : 1;
     }
 
     private void listen() {
@@ -155,6 +164,7 @@ public final class Shell implements Navigator, ShellKeys.Window {
         lines.put(here.name(), isSearching() ? settled : callLine.text());
         here.leave();
         here = station(name);
+        app.keepDraft(STATION, "" + name.number());
         view.show(here);
         prompt(here.prompt());
         here.open();
@@ -263,6 +273,13 @@ public final class Shell implements Navigator, ShellKeys.Window {
         done();
     }
 
+    /// The call line is for searching, until it is left.
+    void search() {
+        view.showFoot(true);
+        callLine.type();
+        callLine.set(ShellDeeds.SEARCH);
+    }
+
     /// A camp is taken back or forward: what stood in the line of the bench follows it.
     void reopen() {
         here.open();
@@ -357,8 +374,18 @@ public final class Shell implements Navigator, ShellKeys.Window {
             Platform.runLater(() -> {
                 refreshing = false;
                 view.bar(commandsHere());
+                view.walk().look();
             });
         }
+    }
+
+    /// Leads through the stations, step by step.
+    public void beginWalk() {
+        view.walk().begin();
+    }
+
+    private WalkStep.Scene walkScene() {
+        return new WalkStep.Scene(here.name(), app.camp(), callLine.text());
     }
 
     /// The next partner is tonight's, and everything follows.

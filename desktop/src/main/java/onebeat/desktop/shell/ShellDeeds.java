@@ -61,7 +61,7 @@ final class ShellDeeds {
     private void done(Do one) {
         switch (one) {
             case WRITE_LINE -> writeLine();
-            case SEARCH -> shell.write(SEARCH);
+            case SEARCH -> shell.search();
             case UNDO -> moved(app::undo);
             case REDO -> moved(app::redo);
             case CARD -> forms.card();

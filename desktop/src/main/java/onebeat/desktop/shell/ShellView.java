@@ -29,6 +29,8 @@ import onebeat.desktop.command.BoundCommand;
 import onebeat.desktop.command.OwnKeys;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.shell.SearchResults.Result;
+import onebeat.desktop.welcome.WalkBar;
+import onebeat.desktop.welcome.WalkStep;
 
 /// What the window is built of, round the station that is on.
 final class ShellView {
@@ -49,6 +51,7 @@ final class ShellView {
     private final SearchPanel search;
     private final ActionBar bar;
     private final Label notice = Nodes.label("footer");
+    private final WalkBar walk;
     private final VBox foot;
     private final PauseTransition saidLong = new PauseTransition(SAID_FOR);
 
@@ -65,7 +68,8 @@ final class ShellView {
             Consumer<Result> found,
             Supplier<OwnKeys> own,
             Runnable done,
-            Supplier<Optional<Path>> beside) {}
+            Supplier<Optional<Path>> beside,
+            Supplier<WalkStep.Scene> scene) {}
 
     ShellView(CampSession app, CallLine callLine, Hands hands) {
         this.app = app;
@@ -81,7 +85,8 @@ final class ShellView {
         notice.setMinWidth(0);
         notice.setMaxWidth(560);
         notice.setWrapText(true);
-        foot = new VBox(6, callLine, footer);
+        walk = new WalkBar(hands.scene(), hands.go());
+        foot = new VBox(6, walk, callLine, footer);
         foot.setPadding(FOOT);
         StackPane.setAlignment(preview, Pos.BOTTOM_CENTER);
         StackPane.setAlignment(search, Pos.BOTTOM_CENTER);
@@ -109,6 +114,10 @@ final class ShellView {
 
     Parent root() {
         return root;
+    }
+
+    WalkBar walk() {
+        return walk;
     }
 
     Node middle() {

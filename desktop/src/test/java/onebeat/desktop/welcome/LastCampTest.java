@@ -1,4 +1,4 @@
-package onebeat.desktop;
+package onebeat.desktop.welcome;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,0 +1,40 @@
+package onebeat.desktop.nodes;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.util.Base64;
+import java.util.Locale;
+import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/// The stylesheet with all its letters larger. Sizes stand in the one stylesheet as pixels; here they are multiplied,
+/// so that no view has to know of it. The floor is as large as it can be anyway and keeps its sizes.
+final class LargerLetters {
+
+    private static final Pattern SIZE =
+            Pattern.compile("(^[^\n{]*\\{[^}]*?-fx-font-size: )([0-9.]+)px", Pattern.MULTILINE);
+
+    private LargerLetters() {}
+
+    /// The address of the stylesheet with larger letters.
+    static String of(String stylesheet, int percent) {
+        try (InputStream in = URI.create(stylesheet).toURL().openStream()) {
+            String css = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+            String larger = SIZE.matcher(css).replaceAll(match -> replaced(match, percent));
+            return "data:text/css;base64,"
+                    + Base64.getEncoder().encodeToString(larger.getBytes(StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException("the stylesheet ships with the program", e);
+        }
+    }
+
+    private static String replaced(MatchResult match, int percent) {
+        boolean floor = match.group(1).startsWith(".floor") || match.group(1).startsWith(".feeder");
+        double size = Double.parseDouble(match.group(2)) * (floor ? 100 : percent) / 100;
+        return Matcher.quoteReplacement(match.group(1)) + String.format(Locale.ROOT, "%.1fpx", size);
+    }
+}
