@@ -158,7 +158,7 @@ class FilmWindowTest extends DemoWindow {
             coach.press(KeyCode.DOWN, KeyCode.SHIFT);
         }
         coach.await("a body jab", () -> coach.shows("1b, then low: 12 of 15"));
-        coach.await("beside others", () -> coach.shows("Not like others: 12 of 15 against 6 of 19"));
+        coach.await("beside others", () -> coach.shows("Unlike others: 12 of 15 against 6 of 19"));
         coach.press(KeyCode.E);
         coach.await("in a row", () -> coach.shows("in a row: 1 of 12"));
         coach.press(KeyCode.SPACE);
@@ -208,7 +208,7 @@ class FilmWindowTest extends DemoWindow {
         coach.await("playing keeps the choice", () -> coach.shows("in a row: 1 of 12"));
         coach.press(KeyCode.SPACE).press(KeyCode.F);
         coach.await("the plan", () -> coach.shows("Stay away from") && coach.shows("If Noor does"));
-        coach.await("the naked hook", () -> coach.shows("3 bare: Noor comes back with 2"));
+        coach.await("the naked hook", () -> coach.shows("3 with no set-up: Noor comes back with 2"));
         for (int i = 0; i < 3; i++) {
             coach.press(KeyCode.DOWN, KeyCode.SHIFT);
         }
@@ -235,7 +235,9 @@ class FilmWindowTest extends DemoWindow {
             String text = new PDFTextStripper().getText(document);
             assertThat(text)
                     .contains(
-                            "Ilka against Noor", "If Noor does low: ", "3 bare: Noor comes back with 2, 5 of 16 times");
+                            "Ilka against Noor",
+                            "If Noor does low: ",
+                            "3 with no set-up: Noor comes back with 2, 5 of 16 times");
         }
     }
 

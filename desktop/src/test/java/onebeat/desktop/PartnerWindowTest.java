@@ -41,7 +41,7 @@ class PartnerWindowTest extends DemoWindow {
                 .press(KeyCode.A, KeyCode.CONTROL)
                 .type("(1) catch+2 rmid off")
                 .press(KeyCode.H, KeyCode.ALT);
-        coach.await("all gear", () -> coach.shows("kick pad") && coach.shows("Noor no partner tonight"));
+        coach.await("all gear", () -> coach.shows("kick pad") && coach.shows("lines are held against Noor"));
         coach.press(KeyCode.P, KeyCode.CONTROL);
         coach.await("Jonas", () -> coach.shows("Jonas, standing southpaw") && coach.shows("right foot in front"));
         assertThat(coach.app.camp().context().holder().gear())
@@ -52,7 +52,7 @@ class PartnerWindowTest extends DemoWindow {
         coach.press(KeyCode.P, KeyCode.CONTROL);
         coach.await("Sunniva has mitts only", () -> coach.shows("touch only: rear body kick") && coach.shows("mitt"));
         coach.press(KeyCode.P, KeyCode.CONTROL);
-        coach.await("the opponent again", () -> coach.shows("Noor no partner tonight"));
+        coach.await("the opponent again", () -> coach.shows("lines are held against Noor"));
     }
 
     @Test
@@ -121,7 +121,7 @@ class PartnerWindowTest extends DemoWindow {
     void theRoundIsDrawnShownAndDrawnAgain() throws IOException {
         go(StationName.ROUNDS);
         coach.press(KeyCode.RIGHT).press(KeyCode.RIGHT).press(KeyCode.RIGHT);
-        coach.await("the drawn cues", () -> coach.shows("Drawn: (") && coach.shows("bits a draw"));
+        coach.await("the drawn cues", () -> coach.shows("Drawn: (") && coach.shows("How predictable"));
         RoundPlan before = coach.app
                 .camp()
                 .roundsOf(coach.app.tonight().orElseThrow().id())

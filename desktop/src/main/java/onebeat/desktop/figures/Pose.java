@@ -1,10 +1,13 @@
 package onebeat.desktop.figures;
 
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import onebeat.core.exchange.Build;
+import onebeat.core.exchange.Family;
 import onebeat.core.exchange.Part;
 import onebeat.core.exchange.Reach;
 import onebeat.core.exchange.Side;
@@ -21,7 +24,16 @@ import onebeat.core.play.Who;
 ///
 /// @param hands the hands by limb
 /// @param feet the feet by limb
-record Pose(Point hip, Point neck, Point head, Map<Limb, Point> hands, Map<Limb, Point> feet) {
+/// @param turn of the body, -1 cocked to the rear to 1 to the lead
+/// @param byJoint the limbs that strike with elbow or knee: there the point is the joint's
+record Pose(
+        Point hip,
+        Point neck,
+        Point head,
+        Map<Limb, Point> hands,
+        Map<Limb, Point> feet,
+        double turn,
+        Set<Limb> byJoint) {
 
     /// A point, forward and up, in centimetres.
     record Point(double x, double y) {
@@ -42,6 +54,9 @@ record Pose(Point hip, Point neck, Point head, Map<Limb, Point> hands, Map<Limb,
     private static final double STANCE_SINK = 0.045;
 
     private static final double BEND = 0.06;
+
+    /// Half a head with some air: outside a hold no head comes nearer to the middle than this.
+    private static final double HEAD_CM = 11.5;
 
     /// How far the hips follow a shoulder that goes with its strike. Drawing only.
     private static final double HIP_FOLLOWS = 0.5;
@@ -65,10 +80,21 @@ record Pose(Point hip, Point neck, Point head, Map<Limb, Point> hands, Map<Limb,
         hands.put(Limb.REAR_ARM, new Point(neck.x + 13 + shoulder, neck.y + 2));
         feet.put(Limb.LEAD_LEG, new Point(24, 0));
         feet.put(Limb.REAR_LEG, new Point(-27, 0));
+        Set<Limb> byJoint = EnumSet.noneOf(Limb.class);
         for (Busy busy : frame.busy) {
             busy.reach(hands, feet, heightCm, gapCm);
+            busy.joint().ifPresent(byJoint::add);
         }
-        return new Pose(hip, neck, head, hands, feet);
+        boolean holds = frame.busy.stream().anyMatch(Busy::isHold);
+        double over = holds ? 0 : Math.max(0, head.x + HEAD_CM - gapCm / 2);
+        return new Pose(
+                hip,
+                new Point(neck.x - over * 0.7, neck.y),
+                new Point(head.x - over, head.y),
+                hands,
+                feet,
+                frame.turn,
+                byJoint);
     }
 
     /// An action under way.
@@ -94,6 +120,21 @@ record Pose(Point hip, Point neck, Point head, Map<Limb, Point> hands, Map<Limb,
             }
         }
 
+        /// The limb that strikes with its elbow or knee.
+        Optional<Limb> joint() {
+            Side side = step.placed().side().orElse(Side.LEAD);
+            return switch (step.placed().technique().family()) {
+                case ELBOW -> Optional.of(Limb.arm(side));
+                case KNEE -> Optional.of(Limb.leg(side));
+                default -> Optional.empty();
+            };
+        }
+
+        boolean isHold() {
+            return step.placed().technique().family() == Family.CLINCH
+                    || step.placed().technique().family() == Family.KNEE;
+        }
+
         /// Where the engine says that it lands; a feint is drawn toward the same place.
         private Point target(double heightCm, double gapCm) {
             return step.landing()
@@ -108,8 +149,11 @@ record Pose(Point hip, Point neck, Point head, Map<Limb, Point> hands, Map<Limb,
                     .targetHeightCm(step.placed().act().level());
         }
 
+        /// A raised shin stands in front of the body, whichever leg it is.
+        private static final double CHECKED_CM = 16;
+
         private static Point guard(boolean leg, Point now) {
-            return leg ? new Point(now.x + 6, 48) : new Point(now.x + 8, now.y + 12);
+            return leg ? new Point(CHECKED_CM, 44) : new Point(now.x + 8, now.y + 12);
         }
     }
 
