@@ -127,7 +127,7 @@ class CampFileWindowTest extends DemoWindow {
         coach.await("it is read", () -> coach.shows("5,000 exchanges can be imported"));
         coach.press(KeyCode.ENTER);
         coach.await("it is in", () -> coach.app.camp().exchanges().size() == before + 5_000);
-        coach.await("and counted", () -> coach.shows("Ctrl+Z takes them out again"));
+        coach.await("and counted", () -> coach.shows("Ctrl+Z undoes it"));
         coach.press(KeyCode.Z, KeyCode.CONTROL);
         coach.await("it is out", () -> coach.app.camp().exchanges().size() == before);
     }

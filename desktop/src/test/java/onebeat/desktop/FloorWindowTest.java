@@ -94,11 +94,11 @@ class FloorWindowTest extends DemoWindow {
                     folder.resolve("Jab.wav"), Objects.requireNonNull(click).readAllBytes()));
         }
         coach.press(KeyCode.O);
-        coach.await("taken", () -> coach.shows("Your recording is taken: it is said for jab."));
+        coach.await("taken", () -> coach.shows("Your recording is used for jab."));
         assertThat(coach.app.folder().resolve("voice").resolve("jab.wav")).exists();
         coach.choosing(Files.writeString(folder.resolve("cross.wav"), "no sound"));
         coach.press(KeyCode.O);
-        coach.await("told", () -> coach.shows("cross.wav cannot be taken"));
+        coach.await("told", () -> coach.shows("cross.wav cannot be used"));
         coach.choosing(Files.writeString(folder.resolve("zebra.wav"), ""));
         coach.press(KeyCode.O);
         coach.await("nothing is called so", () -> coach.shows("Nothing is called zebra."));

@@ -1,5 +1,8 @@
 package onebeat.desktop.bench;
 
+import java.util.Optional;
+import onebeat.desktop.callline.LineWatch;
+
 /// What can be done on the bench.
 sealed interface BenchAction {
 
@@ -14,7 +17,6 @@ sealed interface BenchAction {
         FASTER,
         SLOWER,
         NEW,
-        TO_ROUNDS,
         VARIANTS,
         HOLDER,
         COMPARE,
@@ -27,9 +29,31 @@ sealed interface BenchAction {
         PRINT
     }
 
+    /// Asks the window for the line as it stands now, and puts it into tonight.
+    enum Ask implements BenchAction {
+        TO_ROUNDS
+    }
+
     /// The line that a function key takes, a mend or one of a page, goes into the call line.
     record TakeLine(int functionKey) implements BenchAction {}
 
     /// The cue with this number comes more often; 0 makes all even again.
     record Weigh(int number) implements BenchAction {}
+
+    /// The typed line is kept and goes into tonight.
+    ///
+    /// @param seen the line as it stands now
+    record ToRounds(LineWatch.Seen seen) implements BenchAction {}
+
+    /// The typed line was entered.
+    record Enter(LineWatch.Seen seen) implements BenchAction {}
+
+    /// The line that is typed was looked at.
+    record Looked(LineWatch.Seen seen) implements BenchAction {}
+
+    /// Another drill lies on the bench, or none.
+    record Laid(Optional<String> drill) implements BenchAction {}
+
+    /// A line of the list was pressed.
+    record ChooseDrill(String id) implements BenchAction {}
 }

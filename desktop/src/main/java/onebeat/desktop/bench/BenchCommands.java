@@ -2,6 +2,8 @@ package onebeat.desktop.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import onebeat.core.holding.Choices;
+import onebeat.desktop.app.Situation;
 import onebeat.desktop.bench.BenchAction.Do;
 import onebeat.desktop.bench.BenchAction.TakeLine;
 import onebeat.desktop.bench.BenchAction.Weigh;
@@ -16,53 +18,74 @@ final class BenchCommands {
 
     private static final int MOST_CUES = 9;
 
-    static final List<Command<BenchScene, BenchAction>> TABLE = table();
+    static final List<Command<Situation<BenchState>, BenchAction>> TABLE = table();
 
-    private static List<Command<BenchScene, BenchAction>> table() {
-        List<Command<BenchScene, BenchAction>> all = new ArrayList<>(List.of(
-                of(Group.WORK, "bench.rounds", Do.TO_ROUNDS, "R")
-                        .when(BenchScene::line)
+    private static List<Command<Situation<BenchState>, BenchAction>> table() {
+        List<Command<Situation<BenchState>, BenchAction>> all = new ArrayList<>(List.of(
+                of(Group.WORK, "bench.rounds", BenchAction.Ask.TO_ROUNDS, "R")
+                        .when(BenchCommands::hasLine)
                         .bar(),
                 of(Group.WORK, "bench.new", Do.NEW, "N").bar(),
                 of(Group.SHOW, "bench.answers", Do.ANSWERS, "A")
-                        .when(BenchScene::line)
+                        .when(BenchCommands::hasLine)
                         .bar(),
                 of(Group.SHOW, "bench.holder", Do.HOLDER, "H")
-                        .when(BenchScene::line)
+                        .when(BenchCommands::hasLine)
                         .bar(),
                 of(Group.SHOW, "bench.ladder", Do.LADDER, "L")
-                        .when(BenchScene::line)
+                        .when(BenchCommands::hasLine)
                         .bar(),
                 of(Group.SHOW, "bench.variants", Do.VARIANTS, "V")
-                        .when(BenchScene::line)
+                        .when(BenchCommands::hasLine)
                         .bar(),
                 of(Group.SHOW, "bench.weapon", Do.WEAPON, "W")
-                        .when(BenchScene::line)
+                        .when(BenchCommands::hasLine)
                         .bar(),
-                of(Group.SHOW, "bench.compare", Do.COMPARE, "K").when(BenchScene::line),
-                of(Group.SHOW, "bench.mirror", Do.MIRROR, "M").when(BenchScene::line),
+                of(Group.SHOW, "bench.compare", Do.COMPARE, "K").when(BenchCommands::hasLine),
+                of(Group.SHOW, "bench.mirror", Do.MIRROR, "M").when(BenchCommands::hasLine),
                 of(Group.SHOW, "bench.film", Do.BY_FILM, "F"),
-                of(Group.CHOOSE, "bench.line.up", Do.LINE_UP, "Up").when(BenchScene::lines),
-                of(Group.CHOOSE, "bench.line.down", Do.LINE_DOWN, "Down").when(BenchScene::lines),
-                of(Group.CHOOSE, "bench.back", Do.BACK, "Left").when(BenchScene::line),
-                of(Group.CHOOSE, "bench.on", Do.ON, "Right").when(BenchScene::line),
-                of(Group.CHOOSE, "bench.way.before", Do.WAY_BEFORE, "Page Up").when(BenchScene::ways),
-                of(Group.CHOOSE, "bench.way.after", Do.WAY_AFTER, "Page Down").when(BenchScene::ways),
+                of(Group.CHOOSE, "bench.line.up", Do.LINE_UP, "Up").when(BenchCommands::hasLines),
+                of(Group.CHOOSE, "bench.line.down", Do.LINE_DOWN, "Down").when(BenchCommands::hasLines),
+                of(Group.CHOOSE, "bench.back", Do.BACK, "Left").when(BenchCommands::hasLine),
+                of(Group.CHOOSE, "bench.on", Do.ON, "Right").when(BenchCommands::hasLine),
+                of(Group.CHOOSE, "bench.way.before", Do.WAY_BEFORE, "Page Up").when(BenchCommands::hasWays),
+                of(Group.CHOOSE, "bench.way.after", Do.WAY_AFTER, "Page Down").when(BenchCommands::hasWays),
                 of(Group.CHANGE, "bench.faster", Do.FASTER, "Plus", "Equals", "Shift+Equals", "Add", "Close Bracket"),
                 of(Group.CHANGE, "bench.slower", Do.SLOWER, "Minus", "Subtract", "Open Bracket"),
-                of(Group.CHANGE, "bench.odds.film", Do.ODDS_BY_FILM, "Alt+O").when(BenchScene::reads),
-                of(Group.CHANGE, "bench.odds.even", new Weigh(0), "Alt+0").when(BenchScene::reads),
-                of(Group.FILES, "bench.print", Do.PRINT, "Alt+P").when(BenchScene::line)));
+                of(Group.CHANGE, "bench.odds.film", Do.ODDS_BY_FILM, "Alt+O").when(BenchCommands::hasReads),
+                of(Group.CHANGE, "bench.odds.even", new Weigh(0), "Alt+0").when(BenchCommands::hasReads),
+                of(Group.FILES, "bench.print", Do.PRINT, "Alt+P").when(BenchCommands::hasLine)));
         for (int key = Page.FIRST_KEY; key <= Page.LAST_KEY; key++) {
-            all.add(of(Group.WORK, "bench.take", new TakeLine(key), "F" + key).when(BenchScene::offers));
+            all.add(of(Group.WORK, "bench.take", new TakeLine(key), "F" + key).when(BenchCommands::hasLine));
         }
         for (int cue = 1; cue <= MOST_CUES; cue++) {
-            all.add(of(Group.CHANGE, "bench.odds", new Weigh(cue), "Alt+" + cue).when(BenchScene::reads));
+            all.add(of(Group.CHANGE, "bench.odds", new Weigh(cue), "Alt+" + cue).when(BenchCommands::hasReads));
         }
         return List.copyOf(all);
     }
 
-    private static Command<BenchScene, BenchAction> of(Group group, String id, BenchAction action, String... keys) {
+    private static Command<Situation<BenchState>, BenchAction> of(
+            Group group, String id, BenchAction action, String... keys) {
         return Command.of(Scope.BENCH, group, id, action, keys);
+    }
+
+    private static boolean hasLine(Situation<BenchState> here) {
+        return here.state().review().isPresent();
+    }
+
+    private static boolean hasLines(Situation<BenchState> here) {
+        return here.camp().drills().size() > 0;
+    }
+
+    private static boolean hasWays(Situation<BenchState> here) {
+        return here.state().ways() > 1;
+    }
+
+    private static boolean hasReads(Situation<BenchState> here) {
+        return here.state().drill(here.camp()).isPresent()
+                && here.state()
+                        .review()
+                        .filter(r -> !Choices.reads(r.read().line()).isEmpty())
+                        .isPresent();
     }
 }

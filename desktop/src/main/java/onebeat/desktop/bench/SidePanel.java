@@ -16,6 +16,7 @@ import onebeat.core.review.Comparison;
 import onebeat.core.review.Context;
 import onebeat.core.review.Review;
 import onebeat.core.review.Variants;
+import onebeat.desktop.bench.BenchEffect.SidePage;
 import onebeat.desktop.callline.LineWatch;
 import onebeat.desktop.callline.LineWatch.Seen;
 
@@ -93,30 +94,20 @@ final class SidePanel extends StackPane implements AutoCloseable {
         return page.equals(corner);
     }
 
-    void turnToVariants(Line line) {
-        turnTo(variants, line);
-    }
-
-    void turnToHolder(Line line) {
-        turnTo(holder, line);
-    }
-
-    /// Sets the line aside, to be compared with what is typed from now on.
-    void turnToCompare(Line line) {
-        aside = line.typed;
-        turnTo(compare, line);
-    }
-
-    void turnToAnswers(Line line) {
-        turnTo(answers, line);
-    }
-
-    void turnToWeapon(Line line) {
-        turnTo(weapon, line);
-    }
-
-    void turnToLadder(Line line) {
-        turnTo(ladder, line);
+    /// Turns to a page, or back to the corner where it lies there already.
+    void turnTo(SidePage wanted, Line line) {
+        // The line is set aside, to be compared with what is typed from now on.
+        aside = wanted == SidePage.COMPARE ? line.typed : aside;
+        turnTo(
+                switch (wanted) {
+                    case VARIANTS -> variants;
+                    case HOLDER -> holder;
+                    case COMPARE -> compare;
+                    case ANSWERS -> answers;
+                    case WEAPON -> weapon;
+                    case LADDER -> ladder;
+                },
+                line);
     }
 
     private void turnTo(Page wanted, Line line) {

@@ -1,6 +1,9 @@
 package onebeat.desktop.film;
 
+import java.util.Optional;
 import onebeat.core.film.Outcome;
+import onebeat.core.film.Reel;
+import onebeat.core.holding.Odds;
 
 /// What can be done on Film.
 sealed interface FilmAction {
@@ -49,4 +52,36 @@ sealed interface FilmAction {
 
     /// How the exchange that was logged last ended.
     record Judge(Outcome outcome) implements FilmAction {}
+
+    /// The reel that is on, as the window has it.
+    record PutOn(Optional<String> reel) implements FilmAction {}
+
+    /// The film is at a time, in seconds.
+    record At(double seconds) implements FilmAction {}
+
+    /// A line was entered.
+    record Enter(String canonical) implements FilmAction {}
+
+    /// Something is typed, so that no outcome is meant any more.
+    record Typing() implements FilmAction {}
+
+    /// Film is left.
+    record Leave() implements FilmAction {}
+
+    /// A line goes to the bench as a drill.
+    ///
+    /// @param source the id of the exchange that it comes from; may be empty
+    record ToBench(String name, String line, Odds odds, String source) implements FilmAction {}
+
+    /// A film file was opened.
+    ///
+    /// @param path as it is kept in the camp
+    /// @param moved whether it is the film of the reel that is on, found again at another place
+    record Opened(String name, String path, boolean moved) implements FilmAction {}
+
+    /// A film turned out to be so long, in seconds.
+    record Length(String reel, double seconds) implements FilmAction {}
+
+    /// A reel was changed in its form.
+    record ReelChanged(Reel before, Reel after) implements FilmAction {}
 }

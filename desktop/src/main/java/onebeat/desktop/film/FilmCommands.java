@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import onebeat.core.film.Outcome;
+import onebeat.desktop.app.Situation;
 import onebeat.desktop.command.Command;
 import onebeat.desktop.command.Group;
 import onebeat.desktop.command.Scope;
@@ -21,60 +22,62 @@ final class FilmCommands {
 
     private static final int LAST_LINE = 9;
 
-    static final List<Command<FilmScene, FilmAction>> TABLE = table();
+    static final List<Command<Situation<FilmState>, FilmAction>> TABLE = table();
 
-    private static List<Command<FilmScene, FilmAction>> table() {
-        List<Command<FilmScene, FilmAction>> all = new ArrayList<>(List.of(
+    private static List<Command<Situation<FilmState>, FilmAction>> table() {
+        List<Command<Situation<FilmState>, FilmAction>> all = new ArrayList<>(List.of(
                 of(Group.PLAY, "film.play", Do.PLAY, "Space")
-                        .when(FilmScene::reel)
+                        .when(FilmCommands::hasReel)
                         .bar(),
-                of(Group.PLAY, "film.back", Do.STEP_BACK, "Left").when(FilmScene::reel),
-                of(Group.PLAY, "film.on", Do.STEP_ON, "Right").when(FilmScene::reel),
-                of(Group.PLAY, "film.second.back", Do.SECOND_BACK, "Shift+Left").when(FilmScene::reel),
-                of(Group.PLAY, "film.second.on", Do.SECOND_ON, "Shift+Right").when(FilmScene::reel),
-                of(Group.PLAY, "film.half", Do.HALF_SPEED, "H").when(FilmScene::reel),
-                of(Group.PLAY, "film.loop", Do.LOOP, "L").when(FilmScene::reel),
-                of(Group.PLAY, "film.mark.begin", Do.MARK_BEGIN, "Open Bracket").when(FilmScene::reel),
-                of(Group.PLAY, "film.mark.end", Do.MARK_END, "Close Bracket").when(FilmScene::reel),
-                of(Group.PLAY, "film.unmark", Do.UNMARK, "Back Slash").when(FilmScene::reel),
+                of(Group.PLAY, "film.back", Do.STEP_BACK, "Left").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.on", Do.STEP_ON, "Right").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.second.back", Do.SECOND_BACK, "Shift+Left").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.second.on", Do.SECOND_ON, "Shift+Right").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.half", Do.HALF_SPEED, "H").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.loop", Do.LOOP, "L").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.mark.begin", Do.MARK_BEGIN, "Open Bracket").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.mark.end", Do.MARK_END, "Close Bracket").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.unmark", Do.UNMARK, "Back Slash").when(FilmCommands::hasReel),
                 of(Group.CHOOSE, "film.exchange.before", Do.EXCHANGE_BEFORE, "Up")
-                        .when(FilmScene::reel),
+                        .when(FilmCommands::hasReel),
                 of(Group.CHOOSE, "film.exchange.after", Do.EXCHANGE_AFTER, "Down")
-                        .when(FilmScene::reel),
+                        .when(FilmCommands::hasReel),
                 of(Group.CHOOSE, "film.row.up", Do.ROW_UP, "Shift+Up"),
                 of(Group.CHOOSE, "film.row.down", Do.ROW_DOWN, "Shift+Down"),
-                of(Group.CHOOSE, "film.reel.before", Do.REEL_BEFORE, "Page Up").when(FilmScene::reel),
-                of(Group.CHOOSE, "film.reel.after", Do.REEL_AFTER, "Page Down").when(FilmScene::reel)));
+                of(Group.CHOOSE, "film.reel.before", Do.REEL_BEFORE, "Page Up").when(FilmCommands::hasReel),
+                of(Group.CHOOSE, "film.reel.after", Do.REEL_AFTER, "Page Down").when(FilmCommands::hasReel)));
         all.addAll(List.of(
                 of(Group.WORK, "film.bench", Do.TO_BENCH, "B")
-                        .when(FilmScene::exchange)
+                        .when(FilmCommands::hasExchange)
                         .bar(),
                 of(Group.SHOW, "film.ideas", Do.IDEAS, "I")
-                        .when(FilmScene::reel)
+                        .when(FilmCommands::hasReel)
                         .bar(),
-                of(Group.SHOW, "film.plan", Do.PLAN, "F").when(FilmScene::reel).bar(),
+                of(Group.SHOW, "film.plan", Do.PLAN, "F")
+                        .when(FilmCommands::hasReel)
+                        .bar(),
                 of(Group.SHOW, "film.behind", Do.PLAY_BEHIND, "E")
-                        .when(FilmScene::behind)
+                        .when(FilmCommands::hasBehind)
                         .bar(),
-                of(Group.SHOW, "film.habits", Do.HABITS_OVER, "T").when(FilmScene::reel),
+                of(Group.SHOW, "film.habits", Do.HABITS_OVER, "T").when(FilmCommands::hasReel),
                 of(Group.WORK, "film.amend", Do.AMEND, "A")
-                        .when(FilmScene::exchange)
+                        .when(FilmCommands::hasExchange)
                         .bar(),
-                of(Group.WORK, "film.again", Do.AGAIN, "R").when(FilmScene::exchange),
+                of(Group.WORK, "film.again", Do.AGAIN, "R").when(FilmCommands::hasExchange),
                 of(Group.CHANGE, "film.remove", Do.REMOVE, "Delete", "Backspace")
-                        .when(FilmScene::exchange),
-                of(Group.CHANGE, "film.earlier", Do.EARLIER, "Comma").when(FilmScene::exchange),
-                of(Group.CHANGE, "film.later", Do.LATER, "Period").when(FilmScene::exchange),
-                of(Group.CHANGE, "film.stance", Do.PARTNER_STANCE, "S").when(FilmScene::exchange),
+                        .when(FilmCommands::hasExchange),
+                of(Group.CHANGE, "film.earlier", Do.EARLIER, "Comma").when(FilmCommands::hasExchange),
+                of(Group.CHANGE, "film.later", Do.LATER, "Period").when(FilmCommands::hasExchange),
+                of(Group.CHANGE, "film.stance", Do.PARTNER_STANCE, "S").when(FilmCommands::hasExchange),
                 of(Group.CHANGE, "film.stance.athlete", Do.ATHLETE_STANCE, "Shift+S")
-                        .when(FilmScene::exchange),
-                of(Group.CHANGE, "film.range", Do.RANGE, "G").when(FilmScene::exchange),
+                        .when(FilmCommands::hasExchange),
+                of(Group.CHANGE, "film.range", Do.RANGE, "G").when(FilmCommands::hasExchange),
                 of(Group.FILES, "film.open", Do.OPEN_FILE, "O").bar(),
-                of(Group.FILES, "film.reel", Do.REEL, "W").when(FilmScene::reel),
-                of(Group.FILES, "film.print", Do.PRINT, "Alt+P").when(FilmScene::reel),
-                of(Group.FILES, "film.write", Do.WRITE, "X").when(FilmScene::reel)));
+                of(Group.FILES, "film.reel", Do.REEL, "W").when(FilmCommands::hasReel),
+                of(Group.FILES, "film.print", Do.PRINT, "Alt+P").when(FilmCommands::hasReel),
+                of(Group.FILES, "film.write", Do.WRITE, "X").when(FilmCommands::hasReel)));
         for (int key = FIRST_LINE; key <= LAST_LINE; key++) {
-            all.add(of(Group.WORK, "film.line", new TakeLine(key), "F" + key).when(FilmScene::lines));
+            all.add(of(Group.WORK, "film.line", new TakeLine(key), "F" + key).when(FilmCommands::hasLines));
         }
         for (Outcome outcome : Outcome.values()) {
             all.add(Command.of(
@@ -84,14 +87,17 @@ final class FilmCommands {
                     new Judge(outcome),
                     key(outcome)));
         }
-        all.add(Command.<FilmScene, FilmAction>of(Scope.ARRIVAL, Group.WORK, "film.log.take", Do.TAKE_LOG, "Enter")
+        all.add(Command.<Situation<FilmState>, FilmAction>of(
+                        Scope.ARRIVAL, Group.WORK, "film.log.take", Do.TAKE_LOG, "Enter")
                 .bar());
-        all.add(Command.<FilmScene, FilmAction>of(Scope.ARRIVAL, Group.WORK, "film.log.leave", Do.LEAVE_LOG, "Esc")
+        all.add(Command.<Situation<FilmState>, FilmAction>of(
+                        Scope.ARRIVAL, Group.WORK, "film.log.leave", Do.LEAVE_LOG, "Esc")
                 .bar());
         return List.copyOf(all);
     }
 
-    private static Command<FilmScene, FilmAction> of(Group group, String id, FilmAction action, String... keys) {
+    private static Command<Situation<FilmState>, FilmAction> of(
+            Group group, String id, FilmAction action, String... keys) {
         return Command.of(Scope.FILM, group, id, action, keys);
     }
 
@@ -104,5 +110,21 @@ final class FilmCommands {
             case COUNTERED -> "X";
             case NONE -> "N";
         };
+    }
+
+    private static boolean hasReel(Situation<FilmState> here) {
+        return here.state().reel(here.camp()).isPresent();
+    }
+
+    private static boolean hasExchange(Situation<FilmState> here) {
+        return here.state().exchange(here.camp()).isPresent();
+    }
+
+    private static boolean hasBehind(Situation<FilmState> here) {
+        return !here.state().behind().isEmpty();
+    }
+
+    private static boolean hasLines(Situation<FilmState> here) {
+        return here.state().lines();
     }
 }

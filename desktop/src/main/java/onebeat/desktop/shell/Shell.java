@@ -71,7 +71,7 @@ public final class Shell implements Navigator, ShellKeys.Window {
         this.deeds = new ShellDeeds(app, this, files, settings);
         Film film = new Film(app, this);
         stations.put(StationName.FILM, film);
-        stations.put(StationName.BENCH, new Bench(app, this::go, this::type, callLine::text));
+        stations.put(StationName.BENCH, new Bench(app, this, callLine::text));
         stations.put(StationName.ROUNDS, new Rounds(app, this));
         stations.put(StationName.FLOOR, new Floor(app, sounds, clockMs, this));
         stations.put(StationName.BOOK, new Book(app, this));

@@ -1,0 +1,83 @@
+package onebeat.core.change;
+
+import java.util.List;
+import java.util.Optional;
+import onebeat.core.camp.Camp;
+import onebeat.core.camp.Edit;
+import onebeat.core.camp.Place;
+import onebeat.core.exchange.Band;
+import onebeat.core.exchange.Stance;
+import onebeat.core.film.Exchange;
+import onebeat.core.film.Outcome;
+import onebeat.core.film.Reel;
+import onebeat.core.play.Who;
+
+/// What is written down of what was seen on film, and changed of it.
+public final class FilmChanges {
+
+    private static final double TENTHS = 10;
+
+    private FilmChanges() {}
+
+    /// A line as an exchange of a reel. Stances and range are carried over from the one logged last on it.
+    ///
+    /// @param timeS when it begins, in seconds; kept to a tenth
+    /// @param line in canonical form
+    public static Exchange logged(Camp camp, Reel on, double timeS, String line) {
+        Optional<Exchange> last = camp.exchanges().all().stream()
+                .filter(e -> e.reelId().equals(on.id()))
+                .reduce((_, later) -> later);
+        return new Exchange(
+                camp.exchanges().nextId("x"),
+                on.id(),
+                tenths(timeS),
+                on.roundAt(timeS),
+                starter(line),
+                last.map(Exchange::athleteStance).orElse(camp.card().athlete().stance()),
+                last.map(Exchange::partnerStance).orElse(camp.card().opponent().stance()),
+                last.flatMap(Exchange::range),
+                line,
+                Outcome.NONE,
+                "");
+    }
+
+    private static double tenths(double timeS) {
+        return Math.round(timeS * TENTHS) / TENTHS;
+    }
+
+    private static Who starter(String line) {
+        return line.startsWith("(") ? Who.PARTNER : Who.ATHLETE;
+    }
+
+    /// An exchange becomes another.
+    public static Edit changed(Exchange before, Exchange after) {
+        return Edit.change(Place.EXCHANGES, before, after);
+    }
+
+    /// The exchange with another line for what was seen.
+    public static Exchange corrected(Exchange exchange, String line) {
+        return exchange.withLine(line, starter(line));
+    }
+
+    /// The exchange earlier or later on its reel, never off it.
+    public static Exchange moved(Reel on, Exchange exchange, double seconds) {
+        double to = tenths(Math.clamp(exchange.timeS() + seconds, 0, on.seconds()));
+        return exchange.at(to, on.roundAt(to));
+    }
+
+    /// The exchange with one of the two in the other stance.
+    public static Exchange withOtherStance(Exchange exchange, Who who) {
+        Stance athlete = exchange.athleteStance();
+        Stance partner = exchange.partnerStance();
+        return who == Who.ATHLETE
+                ? exchange.withStances(athlete.changed(), partner)
+                : exchange.withStances(athlete, partner.changed());
+    }
+
+    /// The exchange at the next range, from out to clinch and then not noted.
+    public static Exchange withNextRange(Exchange exchange) {
+        List<Band> bands = List.of(Band.values());
+        int at = exchange.range().map(bands::indexOf).orElse(-1) + 1;
+        return exchange.withRange(at < bands.size() ? Optional.of(bands.get(at)) : Optional.empty());
+    }
+}
