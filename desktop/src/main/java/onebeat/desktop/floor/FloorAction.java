@@ -1,5 +1,10 @@
 package onebeat.desktop.floor;
 
+import java.util.List;
+import java.util.Optional;
+import onebeat.core.rounds.Event;
+import onebeat.core.rounds.Schedule;
+
 /// What can be done on the floor.
 sealed interface FloorAction {
 
@@ -24,4 +29,25 @@ sealed interface FloorAction {
 
     /// What was wrong with the repetition that was judged last.
     record NameFault(int number) implements FloorAction {}
+
+    /// A run begins.
+    ///
+    /// @param broken where a session that was broken off was, as it was written down
+    record Begin(Optional<Schedule> schedule, String broken) implements FloorAction {}
+
+    /// The clock went on.
+    ///
+    /// @param due what came due since
+    record Tick(FloorState.Clock clock, List<Event> due) implements FloorAction {
+
+        public Tick {
+            due = List.copyOf(due);
+        }
+    }
+
+    /// Something is said large at the foot.
+    record Tell(String words) implements FloorAction {}
+
+    /// A key is to be learned for the command at this place; after the last one all are kept.
+    record Teach(int at) implements FloorAction {}
 }

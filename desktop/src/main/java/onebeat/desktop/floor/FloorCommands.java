@@ -3,6 +3,7 @@ package onebeat.desktop.floor;
 import java.util.ArrayList;
 import java.util.List;
 import onebeat.core.book.Fault;
+import onebeat.desktop.app.Situation;
 import onebeat.desktop.command.Command;
 import onebeat.desktop.command.Group;
 import onebeat.desktop.command.Scope;
@@ -16,36 +17,36 @@ final class FloorCommands {
 
     private static final int MOST_DIGIT = 9;
 
-    static final List<Command<FloorScene, FloorAction>> TABLE = table();
+    static final List<Command<Situation<FloorState>, FloorAction>> TABLE = table();
 
     /// What a clicker or pedal is taught, in the order in which it is asked for.
     static final List<String> TAUGHT =
             List.of("floor.bell", "floor.clean", "floor.late", "floor.wrong", "floor.stopped");
 
-    private static List<Command<FloorScene, FloorAction>> table() {
-        List<Command<FloorScene, FloorAction>> all = new ArrayList<>(List.of(
+    private static List<Command<Situation<FloorState>, FloorAction>> table() {
+        List<Command<Situation<FloorState>, FloorAction>> all = new ArrayList<>(List.of(
                 of(Group.PLAY, "floor.bell", Do.BELL, "Space")
-                        .when(FloorScene::session)
+                        .when(FloorCommands::hasSession)
                         .bar(),
                 of(Group.JUDGE, "floor.clean", Do.CLEAN, "C")
-                        .when(FloorScene::session)
+                        .when(FloorCommands::hasSession)
                         .bar(),
                 of(Group.JUDGE, "floor.late", Do.LATE, "L")
-                        .when(FloorScene::session)
+                        .when(FloorCommands::hasSession)
                         .bar(),
                 of(Group.JUDGE, "floor.wrong", Do.WRONG, "W")
-                        .when(FloorScene::session)
+                        .when(FloorCommands::hasSession)
                         .bar(),
                 of(Group.JUDGE, "floor.stopped", Do.STOPPED, "S")
-                        .when(FloorScene::session)
+                        .when(FloorCommands::hasSession)
                         .bar(),
                 of(Group.PLAY, "floor.skip", Do.SKIP, "N")
-                        .when(FloorScene::session)
+                        .when(FloorCommands::hasSession)
                         .bar(),
                 of(Group.GO, "floor.leave", Do.ROUNDS, "Esc").bar(),
-                of(Group.PLAY, "floor.again", Do.AGAIN, "R").when(FloorScene::session),
+                of(Group.PLAY, "floor.again", Do.AGAIN, "R").when(FloorCommands::hasSession),
                 of(Group.PLAY, "floor.longer", Do.LONGER, "Plus", "Equals", "Shift+Equals", "Add")
-                        .when(FloorScene::session),
+                        .when(FloorCommands::hasSession),
                 of(Group.SHOW, "floor.feeder", Do.FEEDER, "F"),
                 of(Group.SHOW, "floor.said", Do.SAID_TO, "V"),
                 of(Group.SHOW, "floor.calls", Do.CALLS, "Shift+V"),
@@ -54,12 +55,21 @@ final class FloorCommands {
                 of(Group.GO, "floor.book", Do.BOOK, "B")));
         for (int number = 1; number <= Math.min(MOST_DIGIT, Fault.all().size()); number++) {
             all.add(of(Group.JUDGE, "floor.fault", new NameFault(number), "" + number, "Numpad " + number)
-                    .when(FloorScene::judged));
+                    .when(FloorCommands::hasJudged));
         }
         return List.copyOf(all);
     }
 
-    private static Command<FloorScene, FloorAction> of(Group group, String id, FloorAction action, String... keys) {
+    private static Command<Situation<FloorState>, FloorAction> of(
+            Group group, String id, FloorAction action, String... keys) {
         return Command.of(Scope.FLOOR, group, id, action, keys);
+    }
+
+    private static boolean hasSession(Situation<FloorState> here) {
+        return here.state().schedule().isPresent();
+    }
+
+    private static boolean hasJudged(Situation<FloorState> here) {
+        return here.state().last().isPresent();
     }
 }
