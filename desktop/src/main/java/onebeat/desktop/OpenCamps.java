@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import javafx.application.Platform;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
@@ -147,7 +148,7 @@ final class OpenCamps implements OtherCamps {
             case Opened opened -> {
                 show(opened.file(), Clock.system(ZoneId.systemDefault())).otherCamps(this);
                 tell(opened.file());
-                session().ifPresent(now -> now.keepCopy(Copies.usual()));
+                keepCopy(opened.file());
                 LastCamp.remember(opened.file().path());
             }
             case Refused refused -> {
@@ -156,6 +157,17 @@ final class OpenCamps implements OtherCamps {
                 welcome(refused.sentence(), Optional.of(path));
             }
         }
+    }
+
+    /// Keeps a copy of the camp as it was opened, beside the interface.
+    private void keepCopy(CampFile file) {
+        Thread thread = new Thread(
+                () -> Copies.usual()
+                        .take(file, LocalDateTime.now(ZoneId.systemDefault()))
+                        .ifPresent(wrong -> Platform.runLater(() -> session().ifPresent(now -> now.warn(wrong)))),
+                "copy of the camp");
+        thread.setDaemon(true);
+        thread.start();
     }
 
     /// What was set aside is told at once, and the first rows of it by name.

@@ -4,47 +4,24 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.Function;
-import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import onebeat.core.camp.Camp;
-import onebeat.core.camp.Card;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
-import onebeat.core.camp.Filling;
 import onebeat.core.camp.Ladders;
-import onebeat.core.camp.Place;
-import onebeat.core.camp.Shelf;
-import onebeat.core.camp.Tonight;
-import onebeat.core.camp.Turns;
-import onebeat.core.film.Exchange;
 import onebeat.core.film.Learned;
-import onebeat.core.film.Sightings;
-import onebeat.core.holding.Partner;
-import onebeat.core.notation.Notation;
-import onebeat.core.notation.Read;
 import onebeat.core.opening.PartnerModel;
-import onebeat.core.play.Who;
-import onebeat.core.rounds.Calls;
-import onebeat.core.rounds.RoundPlan;
-import onebeat.core.rounds.Schedule;
-import onebeat.core.rounds.Scheme;
 import onebeat.core.rounds.Session;
-import onebeat.core.timing.Rung;
-import onebeat.core.wording.Wording;
 import onebeat.desktop.settings.SettingsStore;
 import onebeat.desktop.text.Texts;
 import onebeat.store.CampFile;
-import onebeat.store.Copies;
 import onebeat.store.Opening.Opened;
 import onebeat.store.Opening.Refused;
 import onebeat.store.Progress;
@@ -52,16 +29,10 @@ import onebeat.store.Saving;
 import onebeat.store.Saving.NotSaved;
 import onebeat.store.Saving.Saved;
 import onebeat.store.Saving.Waiting;
-import org.jspecify.annotations.Nullable;
 
 /// The open camp and what is chosen in it. Every change goes through [#save]: it is on disk before the screen
 /// shows it.
 public final class CampSession implements AutoCloseable {
-
-    /// Empty beats between repetitions that a new round starts with. A default.
-    private static final int USUAL_GAP = 4;
-
-    private static final String BY_FILM = "by film";
 
     /// What the desk says at the foot of the screen.
     ///
@@ -77,9 +48,7 @@ public final class CampSession implements AutoCloseable {
     private final ReadOnlyObjectWrapper<Camp> camp;
     private final ReadOnlyObjectWrapper<Notice> notice = new ReadOnlyObjectWrapper<>(new Notice("", false));
     private final ObjectProperty<Optional<String>> drill = new SimpleObjectProperty<>(Optional.empty());
-    private final BackgroundQuestion learner = new BackgroundQuestion("reactions", this::warn);
-    private Learned learned = Learned.of(PartnerModel.usual(), List.of());
-    private @Nullable Shelf<Exchange> learnedFrom;
+    private final FilmReactions reactions;
     private final ObjectProperty<Optional<String>> reel = new SimpleObjectProperty<>(Optional.empty());
 
     /// @param settings that hold for all camps
@@ -87,6 +56,7 @@ public final class CampSession implements AutoCloseable {
         this.file = file;
         this.settings = settings;
         this.clock = clock;
+        this.reactions = new FilmReactions(file, this::warn);
         this.camp = new ReadOnlyObjectWrapper<>(file.camp());
         reel.set(file.camp().reels().all().stream().findFirst().map(r -> r.id()));
         drill.set(file.camp().drills().all().stream().findFirst().map(Drill::id));
@@ -100,42 +70,20 @@ public final class CampSession implements AutoCloseable {
         return camp.get();
     }
 
-    /// What film says of how the opponent reacts. Of a long film it is worked out beside the interface; until then what
-    /// was known before is followed.
+    /// The opponent's reactions that openings follow.
+    public PartnerModel model() {
+        return reactions.model(camp());
+    }
+
+    /// What film says of how the opponent reacts, as far as it is known.
     public Learned learned() {
-        Camp now = camp();
-        if (learnedFrom == null || !now.exchanges().equals(learnedFrom)) {
-            learnedFrom = now.exchanges();
-            if (now.exchanges().size() <= LEARNED_AT_ONCE) {
-                learned = learned(now);
-            } else {
-                learner.ask(_ -> learned(now), known -> learned = known);
-            }
-        }
-        return learned;
-    }
-
-    private static Learned learned(Camp camp) {
-        return Learned.of(PartnerModel.usual(), Sightings.of(camp.studied(), Who.PARTNER, camp.vocabulary()));
-    }
-
-    /// From more exchanges than these it is learned beside the interface.
-    private static final int LEARNED_AT_ONCE = 1_500;
-
-    /// Whether openings follow the opponent's film or the shipped reactions.
-    public boolean isByFilm() {
-        return !file.draft(BY_FILM).equals("no");
+        return reactions.learned(camp());
     }
 
     /// Changes whether openings follow film.
     public void switchFilm() {
-        file.keepDraft(BY_FILM, isByFilm() ? "no" : "yes");
-        say(Texts.of(isByFilm() ? "film.switch.on" : "film.switch.off"));
-    }
-
-    /// The opponent's reactions that openings follow.
-    public PartnerModel model() {
-        return isByFilm() ? learned().model() : PartnerModel.usual();
+        reactions.switchFilm();
+        say(Texts.of(reactions.isByFilm() ? "film.switch.on" : "film.switch.off"));
     }
 
     /// The folder that the camp file lies in.
@@ -144,56 +92,14 @@ public final class CampSession implements AutoCloseable {
         return folder == null ? Path.of("") : folder;
     }
 
-    /// The next one of the camp's partners comes to the door; after the last one lines are held against the
-    /// opponent again.
-    public void nextPartner() {
-        List<String> ids = new ArrayList<>(
-                camp().partners().all().stream().map(Partner::id).toList());
-        if (ids.isEmpty()) {
-            warn(Texts.of("door.nobody"));
-            return;
-        }
-        ids.addFirst("");
-        Card before = camp().card();
-        String next = ids.get((ids.indexOf(before.partner()) + 1) % ids.size());
-        if (save(new Edit.OfCard(before, before.withPartner(next)))) {
-            say(door());
-        }
-    }
-
-    /// Who stands across tonight, in words.
-    public String door() {
-        String opponent = camp().card().opponent().name();
-        return camp().partner()
-                .map(p -> p.turnsFor(camp().card().opponent())
-                        ? Texts.of(
-                                "door.plays",
-                                p.name(),
-                                Texts.of("stance." + camp().setting().partner().stance()))
-                        : Texts.of("door.partner", p.name()))
-                .orElse(Texts.of("door.opponent", opponent));
-    }
-
     /// The settings that hold for all camps.
     public SettingsStore settings() {
         return settings;
     }
 
-    /// Says lines of this camp the way the coach wants them said.
-    public Wording wording() {
-        return settings.get().wording(camp().setting());
-    }
-
-    /// A line of this camp in words where the coach wants words first; else nothing.
-    public String wordsFirst(String line) {
-        return settings.get().wordsFirst() ? words(line) : "";
-    }
-
-    /// A line of this camp in words; a line that cannot be read stays as it is written.
-    public String words(String line) {
-        return Notation.read(line, camp().vocabulary()) instanceof Read read
-                ? wording().of(read.line())
-                : line;
+    /// The words of this camp's lines.
+    public LineWords words() {
+        return new LineWords(settings.get(), camp());
     }
 
     public LocalDate today() {
@@ -309,17 +215,6 @@ public final class CampSession implements AutoCloseable {
         file.copyTo(target).ifPresentOrElse(this::warn, () -> say(Texts.of("copies.saved", target)));
     }
 
-    /// Keeps a copy of the camp as it was opened, beside the interface.
-    public void keepCopy(Copies copies) {
-        CampFile opened = file;
-        Thread thread = new Thread(
-                () -> copies.take(opened, LocalDateTime.now(clock))
-                        .ifPresent(wrong -> Platform.runLater(() -> warn(wrong))),
-                "copy of the camp");
-        thread.setDaemon(true);
-        thread.start();
-    }
-
     /// Takes the last change back.
     public void undo() {
         move(false, "undo.done", "undo.nothing");
@@ -387,74 +282,14 @@ public final class CampSession implements AutoCloseable {
         return camp().sessionOn(today());
     }
 
-    /// Puts a drill into tonight's rounds, and makes tonight's session if there is none.
-    public boolean addToTonight(Drill one) {
-        boolean saved = addToTonight(List.of(new Filling.Choice(one, Rung.WHOLE, one.bpm(), "")));
-        if (saved) {
-            say(Texts.of(
-                    "rounds.added",
-                    one.name(),
-                    tonight().map(s -> camp().roundsOf(s.id()).size()).orElse(0)));
-        }
-        return saved;
-    }
-
-    /// Tonight's session, or the one that there will be once something comes into it.
-    public Session tonightOrNew() {
-        return tonight()
-                .orElseGet(() -> new Session(
-                        camp().sessions().nextId("s"),
-                        today(),
-                        Texts.of("rounds.new.session"),
-                        Scheme.usual().id()));
-    }
-
     /// The ladders of the camp's lines.
     public Ladders ladders() {
         return ladders;
     }
 
-    /// A session on the clock, with nothing said.
-    public Schedule schedule(Session session) {
-        return Tonight.schedule(camp(), session, Calls.NONE, ladders);
-    }
-
-    /// Several rounds come into tonight's session, as one change. Where turns are taken tonight, each of
-    /// them gets its turn too.
-    public boolean addToTonight(List<Filling.Choice> choices) {
-        Session session = tonightOrNew();
-        List<Edit> edits = new ArrayList<>();
-        if (tonight().isEmpty()) {
-            edits.add(Edit.add(Place.SESSIONS, session));
-        }
-        int position = camp().roundsOf(session.id()).size();
-        if (position + choices.size() > Session.MOST_LAID_OUT) {
-            warn(Texts.of("rounds.most", Session.MOST_LAID_OUT));
-            return false;
-        }
-        int number = Integer.parseInt(camp().rounds().nextId("r").substring(1));
-        for (Filling.Choice choice : choices) {
-            edits.add(Edit.add(
-                    Place.ROUNDS,
-                    new RoundPlan(
-                                    "r" + number++,
-                                    session.id(),
-                                    position++,
-                                    choice.drill().id(),
-                                    choice.bpm(),
-                                    USUAL_GAP)
-                            .on(choice.rung())));
-        }
-        Camp then = new Edit.Together(edits).applyTo(camp());
-        if (Turns.taken(camp(), session)) {
-            Turns.takenBy(then, session, camp().roundsOf(session.id()).size()).ifPresent(edits::add);
-        }
-        return save(new Edit.Together(edits));
-    }
-
     @Override
     public void close() {
-        learner.close();
+        reactions.close();
         longChange.close();
         file.close();
     }

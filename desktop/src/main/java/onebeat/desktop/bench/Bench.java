@@ -49,7 +49,7 @@ public final class Bench implements Station {
                 .laid(app.drillProperty().get());
         this.loop = new StationLoop<>(
                 StationName.BENCH, app, navigator, first, BenchUpdate::update, this::render, this::perform);
-        this.view = new BenchView(loop::dispatch, app::warn, app::wordsFirst);
+        this.view = new BenchView(loop::dispatch, app::warn, line -> app.words().first(line));
         this.commands = BoundCommand.all(BenchCommands.TABLE, loop::situation, this::dispatch);
         app.drillProperty().addListener((_, _, now) -> loop.dispatch(new Laid(now)));
     }

@@ -57,7 +57,7 @@ public final class Film implements Station {
                 FilmUpdate::update,
                 this::render,
                 this::perform);
-        this.view = new FilmView(playback.screen(), pages, this::seek, this::take, this::openFile);
+        this.view = new FilmView(playback.screen(), pages, playback::seek, this::take, this::openFile);
         this.commands = BoundCommand.all(FilmCommands.TABLE, this::situation, loop::dispatch);
         app.reelProperty().addListener((_, _, now) -> loop.dispatch(new FilmAction.PutOn(now)));
     }
@@ -175,11 +175,6 @@ public final class Film implements Station {
                 here.camp(),
                 new FilmView.Plays(playback.words(), playback.cannot().orElse(""), playback.begin(), playback.end()));
         navigator.prompt(prompt());
-    }
-
-    /// Goes to a time on the reel, in seconds.
-    public void seek(double seconds) {
-        playback.seek(seconds);
     }
 
     private void perform(Effect.OfStation effect) {

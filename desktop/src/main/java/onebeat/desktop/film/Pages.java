@@ -29,8 +29,8 @@ final class Pages extends StackPane implements AutoCloseable {
     /// @param changed told when a log came in or did not, and the film is to be shown as it is now
     Pages(CampSession app, Runnable changed) {
         this.app = app;
-        this.ideas = new IdeasPage(app::wordsFirst);
-        this.plan = new PlanPage(app::wordsFirst);
+        this.ideas = new IdeasPage(line -> app.words().first(line));
+        this.plan = new PlanPage(line -> app.words().first(line));
         this.changed = changed;
         this.insights = new Insights(app, this::failed);
         this.arrival = new ArrivalPage(app);

@@ -1,6 +1,7 @@
 package onebeat.desktop.floor;
 
 import java.util.List;
+import onebeat.desktop.text.Texts;
 
 /// Everything that the floor shows at one moment.
 ///
@@ -41,6 +42,28 @@ record FloorPicture(
     FloorPicture {
         call = List.copyOf(call);
         whips = List.copyOf(whips);
+    }
+
+    /// Nothing runs: a head, a clock and the cautions.
+    static FloorPicture still(String head, String clock, String tally, String sound) {
+        return new FloorPicture(
+                head,
+                "",
+                clock,
+                false,
+                1,
+                1,
+                List.of(),
+                0,
+                -1,
+                "",
+                tally,
+                "",
+                "",
+                sound,
+                Texts.of("caution.floor"),
+                "",
+                List.of());
     }
 
     /// A burst on the round's rope, where it is whipped thicker; from 0 to 1.

@@ -46,14 +46,14 @@ final class FloorWords {
     /// @param sound what is said of the sound
     FloorPicture of(@Nullable Run run, String sound) {
         if (run == null || run.schedule().rounds().isEmpty()) {
-            return plain(Texts.of("floor.empty.head"), "0:00", Texts.of("floor.empty"), sound);
+            return FloorPicture.still(Texts.of("floor.empty.head"), "0:00", Texts.of("floor.empty"), sound);
         }
         long now = run.atMs();
         Schedule schedule = run.schedule();
         return switch (run.state()) {
             case READY -> ready(schedule, sound);
             case DONE ->
-                plain(
+                FloorPicture.still(
                         Texts.of("floor.done.head"),
                         "0:00",
                         tallyOf(schedule, schedule.rounds().size() - 1),
@@ -61,27 +61,6 @@ final class FloorWords {
             case RUNNING, PAUSED ->
                 schedule.roundAt(now).map(round -> inRound(run, round, sound)).orElseGet(() -> rest(run, now, sound));
         };
-    }
-
-    private FloorPicture plain(String head, String clock, String tally, String sound) {
-        return new FloorPicture(
-                head,
-                "",
-                clock,
-                false,
-                1,
-                1,
-                List.of(),
-                0,
-                -1,
-                "",
-                tally,
-                "",
-                "",
-                sound,
-                Texts.of("caution.floor"),
-                "",
-                List.of());
     }
 
     private FloorPicture ready(Schedule schedule, String sound) {
@@ -114,7 +93,7 @@ final class FloorWords {
         }
         Optional<Integer> next = schedule.nextRoundAt(now);
         if (next.isEmpty()) {
-            return plain(Texts.of("floor.done.head"), "0:00", "", sound);
+            return FloorPicture.still(Texts.of("floor.done.head"), "0:00", "", sound);
         }
         Stretch coming = schedule.rounds().get(next.get());
         boolean first = next.get() == 0;

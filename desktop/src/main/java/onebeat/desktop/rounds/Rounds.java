@@ -5,6 +5,7 @@ import java.util.Optional;
 import javafx.scene.layout.Region;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Tonight;
+import onebeat.core.rounds.Calls;
 import onebeat.core.rounds.Session;
 import onebeat.desktop.app.BackgroundQuestion;
 import onebeat.desktop.app.CampSession;
@@ -46,7 +47,7 @@ public final class Rounds implements Station {
                 RoundsUpdate::update,
                 this::render,
                 this::perform);
-        this.view = new RoundsView(loop::dispatch, app::wordsFirst);
+        this.view = new RoundsView(loop::dispatch, line -> app.words().first(line));
         this.commands = BoundCommand.all(RoundsCommands.TABLE, loop::situation, loop::dispatch);
         buildLadders();
     }
@@ -90,7 +91,8 @@ public final class Rounds implements Station {
 
     private void perform(Effect.OfStation effect) {
         if (effect == RoundsEffect.PRINT_SHEET) {
-            app.tonight().ifPresent(s -> Print.session(app, s, app.schedule(s)));
+            app.tonight()
+                    .ifPresent(s -> Print.session(app, s, Tonight.schedule(app.camp(), s, Calls.NONE, app.ladders())));
         }
     }
 

@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Edit;
-import onebeat.core.camp.Place;
-import onebeat.core.holding.Partner;
+import onebeat.core.change.PartnerChanges;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.app.Navigator;
+import onebeat.desktop.app.PartnerWords;
 import onebeat.desktop.command.BoundCommand;
 import onebeat.desktop.command.OwnKeys;
 import onebeat.desktop.forms.CardForm;
@@ -83,15 +83,8 @@ final class Forms {
     /// The camp's partners. Who is kept is tonight's partner.
     void partners() {
         PartnerForm form = new PartnerForm(app.camp(), (before, after) -> {
-            Card card = app.camp().card();
-            // Who is removed is tonight's partner no more; removing somebody else sends nobody away.
-            boolean leaves =
-                    before.map(Partner::id).filter(card.partner()::equals).isPresent();
-            String stays = leaves ? "" : card.partner();
-            Edit tonight = new Edit.OfCard(
-                    card, card.withPartner(after.map(Partner::id).orElse(stays)));
-            if (app.save(Edit.together(new Edit.Change<>(Place.PARTNERS, before, after), tonight))) {
-                app.say(app.door());
+            if (app.save(PartnerChanges.kept(app.camp(), before, after))) {
+                app.say(PartnerWords.tonight(app.camp()));
                 navigator.closeForm();
             }
         });

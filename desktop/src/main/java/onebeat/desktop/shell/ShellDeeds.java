@@ -10,9 +10,9 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.layout.Region;
-import onebeat.core.camp.Card;
-import onebeat.core.camp.Edit;
+import onebeat.core.change.PartnerChanges;
 import onebeat.desktop.app.CampSession;
+import onebeat.desktop.app.PartnerWords;
 import onebeat.desktop.app.StationName;
 import onebeat.desktop.settings.SettingsStore;
 import onebeat.desktop.shell.ProgramAction.Do;
@@ -43,6 +43,19 @@ final class ShellDeeds {
         this.menus = new CommandMenus(() -> settings.get().ownKeys());
     }
 
+    /// What the window's own parts set off.
+    ShellView.Hands hands(ShellLine line, ShellCommands commands) {
+        return new ShellView.Hands(
+                shell::go,
+                this::campMenu,
+                forms::card,
+                shell::takeFound,
+                commands::ownKeys,
+                shell::done,
+                files::beside,
+                line::scene);
+    }
+
     void attach(ShellView shown) {
         view = Optional.of(shown);
     }
@@ -66,15 +79,15 @@ final class ShellDeeds {
             case REDO -> moved(app::redo);
             case CARD -> forms.card();
             case SCHOOL -> forms.school();
-            case NEXT_PARTNER -> shell.nextPartner();
+            case NEXT_PARTNER -> nextPartner();
             case PARTNERS -> forms.partners();
             case CAMP_FILE -> forms.campFile();
             case SAVE_AGAIN -> saveAgain();
             case OPEN_CAMP -> forms.openCamp();
             case NEW_CAMP -> forms.newCamp();
             case SAVE_COPY -> forms.saveCopy();
-            case SETTINGS -> forms.settings(settings, shell.commands());
-            case HELP -> forms.help(shell.commands(), settings.get().ownKeys());
+            case SETTINGS -> forms.settings(settings, shell.commands().all());
+            case HELP -> forms.help(shell.commands().all(), settings.get().ownKeys());
             case ABOUT -> app.say(Texts.of("about", ProgramLog.file()));
             case WALK -> files.others().walk();
             case CAMP_MENU -> campMenu();
@@ -85,6 +98,19 @@ final class ShellDeeds {
     private void writeLine() {
         view.ifPresent(v -> v.showFoot(true));
         shell.callLine().type();
+    }
+
+    /// The next partner is tonight's, and everything follows.
+    void nextPartner() {
+        PartnerChanges.next(app.camp())
+                .ifPresentOrElse(
+                        edit -> {
+                            if (app.save(edit)) {
+                                app.say(PartnerWords.tonight(app.camp()));
+                            }
+                        },
+                        () -> app.warn(Texts.of("door.nobody")));
+        shell.reopen();
     }
 
     private void moved(Runnable undoOrRedo) {
@@ -106,7 +132,7 @@ final class ShellDeeds {
         menu.setId("camp-menu");
         List<MenuItem> items = new ArrayList<>();
         for (String id : ProgramCommands.CAMP_MENU) {
-            shell.programCommands().stream()
+            shell.commands().program().stream()
                     .filter(c -> c.id().equals(id))
                     .findFirst()
                     .ifPresent(c -> items.add(menus.item(c)));
@@ -136,13 +162,13 @@ final class ShellDeeds {
     /// A right click on a station shows what can be done with what is chosen there.
     void menuOn(Region station) {
         station.setOnContextMenuRequested(e -> {
-            menus.possible(shell.commandsHere()).show(station, e.getScreenX(), e.getScreenY());
+            menus.possible(shell.commands().here()).show(station, e.getScreenX(), e.getScreenY());
             e.consume();
         });
     }
 
     private void showMenu(Node at) {
-        menus.possible(shell.commandsHere())
+        menus.possible(shell.commands().here())
                 .show(at, Side.TOP, at.getLayoutBounds().getWidth() / 3, 0);
     }
 
@@ -156,10 +182,8 @@ final class ShellDeeds {
                 shell.type(line.drill().line());
             }
             case SearchResults.Leads.ToPartner to -> {
-                Card before = app.camp().card();
-                if (app.save(
-                        new Edit.OfCard(before, before.withPartner(to.partner().id())))) {
-                    app.say(app.door());
+                if (app.save(PartnerChanges.tonight(app.camp(), to.partner().id()))) {
+                    app.say(PartnerWords.tonight(app.camp()));
                     shell.reopen();
                 }
             }

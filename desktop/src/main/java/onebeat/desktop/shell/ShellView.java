@@ -21,6 +21,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import onebeat.core.camp.Camp;
 import onebeat.desktop.app.CampSession;
+import onebeat.desktop.app.PartnerWords;
 import onebeat.desktop.app.Station;
 import onebeat.desktop.app.StationName;
 import onebeat.desktop.callline.CallLine;
@@ -74,7 +75,7 @@ final class ShellView {
     ShellView(CampSession app, CallLine callLine, Hands hands) {
         this.app = app;
         this.callLine = callLine;
-        band = new CampBand(app.camp(), app.today(), app.door(), hands.menu(), hands.card());
+        band = new CampBand(app.camp(), app.today(), PartnerWords.tonight(app.camp()), hands.menu(), hands.card());
         path = new StationRope(hands.go());
         search = new SearchPanel(hands.found());
         bar = new ActionBar(new CommandMenus(hands.own()), hands.own(), hands.done());
@@ -130,7 +131,7 @@ final class ShellView {
     }
 
     void showCamp(Camp now) {
-        band.show(now, app.today(), app.door());
+        band.show(now, app.today(), PartnerWords.tonight(app.camp()));
     }
 
     /// Shows a station. The floor has the window for itself.
