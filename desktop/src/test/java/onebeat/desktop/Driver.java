@@ -15,13 +15,18 @@ import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
 import java.util.function.LongSupplier;
 import javafx.application.Platform;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import javafx.scene.robot.Robot;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.settings.SettingsStore;
@@ -151,6 +156,68 @@ public final class Driver implements AutoCloseable {
             }
         }
         return this;
+    }
+
+    /// Clicks in the middle of what has this id, with the mouse.
+    Driver click(String id) {
+        await(id, () -> has(id));
+        onFx(() -> {
+            Node node = byId(id).orElseThrow();
+            Bounds at = node.localToScreen(node.getBoundsInLocal());
+            robot.mouseMove(at.getCenterX(), at.getCenterY());
+            robot.mouseClick(MouseButton.PRIMARY);
+            return true;
+        });
+        settle();
+        return this;
+    }
+
+    /// Whether something with this id can be seen.
+    boolean has(String id) {
+        return byId(id).filter(Node::isVisible).isPresent();
+    }
+
+    private Optional<Node> byId(String id) {
+        return find(shell.root(), id);
+    }
+
+    private static Optional<Node> find(Node node, String id) {
+        if (id.equals(node.getId())) {
+            return Optional.of(node);
+        }
+        return node instanceof Parent parent
+                ? parent.getChildrenUnmodifiable().stream()
+                        .flatMap(child -> find(child, id).stream())
+                        .findFirst()
+                : Optional.empty();
+    }
+
+    /// Whether a menu that lies open has this item.
+    boolean hasMenu(String id) {
+        return item(id).isPresent();
+    }
+
+    /// Chooses an item of the menu that lies open.
+    void chooseMenu(String id) {
+        onFx(() -> {
+            ContextMenu menu = (ContextMenu) Window.getWindows().stream()
+                    .filter(ContextMenu.class::isInstance)
+                    .findFirst()
+                    .orElseThrow();
+            MenuItem item = item(id).orElseThrow();
+            menu.hide();
+            item.fire();
+            return true;
+        });
+        settle();
+    }
+
+    private static Optional<MenuItem> item(String id) {
+        return Window.getWindows().stream()
+                .filter(w -> w instanceof ContextMenu && w.isShowing())
+                .flatMap(w -> ((ContextMenu) w).getItems().stream())
+                .filter(i -> id.equals(i.getId()))
+                .findFirst();
     }
 
     /// Lets everything that was asked for happen.

@@ -1,0 +1,70 @@
+package onebeat.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import javafx.scene.input.KeyCode;
+import onebeat.core.book.Judgement;
+import onebeat.core.rounds.Schedule;
+import onebeat.desktop.app.StationName;
+import org.junit.jupiter.api.Test;
+
+/// The whole way from film to tomorrow's proposal with the mouse alone, by what stands on the screen.
+class MouseWindowTest extends DemoWindow {
+
+    private int rounds() {
+        return coach.app.camp().roundsOf(coach.app.tonight().orElseThrow().id()).size();
+    }
+
+    @Test
+    void fromAnExchangeToTomorrowsProposal() {
+        coach.await("the bar", () -> coach.has("action-film.bench"));
+        int drills = coach.app.camp().drills().size();
+        coach.click("action-film.bench");
+        coach.await("the bench", () -> coach.shell.here() == StationName.BENCH);
+        assertThat(coach.app.camp().drills().size()).isEqualTo(drills + 1);
+        coach.await("its bar", () -> coach.has("action-bench.rounds"));
+        int before = rounds();
+        coach.click("action-bench.rounds");
+        coach.await("the rounds", () -> coach.shell.here() == StationName.ROUNDS);
+        assertThat(rounds()).isEqualTo(before + 1);
+        coach.await("their bar", () -> coach.has("action-rounds.faster"));
+        coach.click("action-rounds.faster");
+        coach.click("action-rounds.floor");
+        coach.await("the floor", () -> coach.shell.here() == StationName.FLOOR);
+        coach.await("its bar", () -> coach.has("action-floor.bell"));
+        coach.click("action-floor.bell");
+        clockMs.set(Schedule.READY_MS + 20_000);
+        coach.await("it runs", () -> coach.shows("ROUND 1 OF"));
+        coach.click("action-floor.clean");
+        coach.await("clean", () -> coach.shows("1 CLEAN"));
+        assertThat(coach.app.camp().repetitions().all().stream()
+                        .filter(r -> r.date().equals(coach.app.today())))
+                .singleElement()
+                .satisfies(r -> assertThat(r.judgement()).isEqualTo(Judgement.CLEAN));
+        coach.click("action-floor.leave");
+        coach.await("back", () -> coach.shell.here() == StationName.ROUNDS);
+        coach.click("station-BOOK");
+        coach.await("the book", () -> coach.shell.here() == StationName.BOOK && coach.has("action-book.take"));
+        coach.click("action-book.take");
+        coach.await("tonight has it", () -> rounds() > before + 1);
+    }
+
+    @Test
+    void whatIsRarerIsInTheMenusAndInTheSearch() {
+        coach.click("action-more");
+        coach.await("the menu", () -> coach.hasMenu("film.print"));
+        coach.press(KeyCode.ESCAPE);
+        coach.click("brand");
+        coach.await("the camp's menu", () -> coach.hasMenu("program.settings"));
+        coach.chooseMenu("program.settings");
+        coach.await("the settings", () -> coach.shows("Your own keys, clicker and pedal"));
+        coach.click("settings-larger");
+        coach.await("larger", () -> coach.app.settings().get().textPercent() == 125);
+        coach.press(KeyCode.ESCAPE);
+        coach.press(KeyCode.SLASH, KeyCode.SHIFT);
+        coach.type("holder");
+        coach.await("found", () -> coach.shows("Enter does it"));
+        coach.press(KeyCode.ESCAPE);
+        assertThat(coach.line()).as("the search is no line").isEmpty();
+    }
+}

@@ -1,0 +1,119 @@
+package onebeat.desktop.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import onebeat.core.camp.Camp;
+import onebeat.core.rounds.RoundPlan;
+import onebeat.desktop.DemoSituation;
+import onebeat.desktop.app.Effect;
+import onebeat.desktop.app.Next;
+import onebeat.desktop.bench.BenchAction.Do;
+import onebeat.desktop.bench.BenchAction.Enter;
+import onebeat.desktop.bench.BenchAction.Laid;
+import onebeat.desktop.bench.BenchAction.Looked;
+import onebeat.desktop.bench.BenchAction.ToRounds;
+import onebeat.desktop.bench.BenchAction.Weigh;
+import onebeat.desktop.callline.LineWatch;
+import onebeat.desktop.callline.LineWatch.Seen;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// What each action on the bench leads to, without a window.
+class BenchUpdateTest {
+
+    @TempDir
+    Path folder;
+
+    private Camp camp;
+    private BenchState state;
+    private Next<BenchState> last;
+
+    @BeforeEach
+    void demo() {
+        camp = DemoSituation.camp(folder);
+        state = BenchState.first(seen(""));
+    }
+
+    private Seen seen(String line) {
+        return LineWatch.see(line, camp.context());
+    }
+
+    private BenchUpdateTest after(BenchAction action) {
+        last = BenchUpdate.update(DemoSituation.of(camp, state), action);
+        camp = DemoSituation.after(camp, last);
+        state = last.state();
+        return this;
+    }
+
+    @Test
+    void aNewLineIsKeptAndTheOneThatLiesThereIsChanged() {
+        int before = camp.drills().size();
+        after(new Enter(seen("1 2 off")));
+        assertThat(camp.drills().size()).isEqualTo(before + 1);
+        after(new Laid(Optional.of("d1"))).after(new Enter(seen("1 2 3 off")));
+        assertThat(camp.drills().size()).isEqualTo(before + 1);
+        assertThat(camp.drills().get("d1").orElseThrow().line()).isEqualTo("1 2 3 off");
+        after(new Enter(seen("1 zap")));
+        assertThat(last.effects()).singleElement().isInstanceOf(Effect.Warn.class);
+    }
+
+    @Test
+    void aLineGoesIntoTonightKeptAndAsOneChange() {
+        int rounds = camp.rounds().size();
+        after(new ToRounds(seen("1 2 rlow off")));
+        assertThat(camp.rounds().size()).isEqualTo(rounds + 1);
+        assertThat(last.effects()).hasSize(1);
+    }
+
+    @Test
+    void whatCannotBeReadLeavesTheLastReviewStanding() {
+        after(new Looked(seen("1 2 off"))).after(new Looked(seen("1 2 of")));
+        assertThat(state.review()).isPresent();
+        after(new Looked(seen("")));
+        assertThat(state.review()).isEmpty();
+    }
+
+    @Test
+    void theTempoIsTheDrillsAndStaysWithinItsBounds() {
+        after(new Laid(Optional.of("d1")));
+        for (int i = 0; i < 300; i++) {
+            after(Do.FASTER);
+        }
+        assertThat(state.bpm()).isEqualTo(RoundPlan.MOST_BPM);
+        assertThat(camp.drills().get("d1").orElseThrow().bpm()).isEqualTo(RoundPlan.MOST_BPM);
+    }
+
+    @Test
+    void readsAreTurnedOverAndTheirCuesWeighed() {
+        after(new Enter(seen("{ (1): parry 2 | (2): slip-in 3 } off")));
+        String id =
+                camp.drills().all().stream().reduce((_, b) -> b).orElseThrow().id();
+        after(new Laid(Optional.of(id))).after(new Looked(seen("{ (1): parry 2 | (2): slip-in 3 } off")));
+        assertThat(state.ways()).isEqualTo(2);
+        after(Do.WAY_AFTER);
+        assertThat(state.shownWay()).isEqualTo(1);
+        after(Do.WAY_AFTER);
+        assertThat(state.shownWay()).isZero();
+        after(new Weigh(2));
+        assertThat(state.odds(camp).weights(0, 2)).isEqualTo(List.of(1, 2));
+        after(new Weigh(0));
+        assertThat(state.odds(camp).weights(0, 2)).isEqualTo(List.of(1, 1));
+    }
+
+    /// Mirrored, both stand in their other stance; twice is as before.
+    @Test
+    void mirroredBothStandInTheirOtherStance() {
+        var before = state.setting(camp);
+        after(Do.MIRROR);
+        assertThat(state.setting(camp).athlete().stance())
+                .isEqualTo(before.athlete().stance().changed());
+        assertThat(state.setting(camp).partner().stance())
+                .isEqualTo(before.partner().stance().changed());
+        after(Do.MIRROR);
+        assertThat(state.setting(camp)).isEqualTo(before);
+    }
+}
