@@ -96,6 +96,7 @@ final class CheckCommand implements Callable<Integer> {
 
     private void print(Review review, PrintWriter out) {
         out.println(review.canonical());
+        out.println(fighters.words(review.canonical(), review.context()));
         Played played = review.played();
         out.printf(
                 Locale.ROOT,

@@ -10,11 +10,15 @@ import onebeat.core.exchange.Stance;
 import onebeat.core.holding.Gear;
 import onebeat.core.holding.Holder;
 import onebeat.core.holding.JabSchool;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
 import onebeat.core.play.Setting;
 import onebeat.core.review.Context;
 import onebeat.core.review.RuleSet;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.timing.Rung;
+import onebeat.core.wording.Scheme;
+import onebeat.core.wording.Wording;
 import picocli.CommandLine;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
@@ -74,6 +78,17 @@ final class Fighters {
                 .with(holder(command))
                 .at(tempo)
                 .on(step(command));
+    }
+
+    /// A line in words for a fighter, with left and right for these stances; one that cannot be read stays as it is.
+    String words(String line, Context context) {
+        return Notation.read(line, context.vocabulary()) instanceof Read read
+                ? Wording.of(
+                                Scheme.LEFT_RIGHT,
+                                context.setting().athlete().stance(),
+                                context.setting().partner().stance())
+                        .of(read.line())
+                : line;
     }
 
     double tempo() {

@@ -109,6 +109,7 @@ final class FindCommand implements Callable<Integer> {
                         answer.value().opening(),
                         answer.value().exposure(),
                         answer.line());
+                out.println("        " + fighters.words(answer.line(), fighters.context(spec.commandLine())));
                 answer.reasons().forEach(reason -> out.println("        " + reason));
             }
         }

@@ -67,6 +67,7 @@ final class LadderCommand implements Callable<Integer> {
                         stage.bpm(),
                         stage.difficulty(),
                         stage.line());
+                out.println("        " + fighters.words(stage.line(), fighters.context(spec.commandLine())));
             }
         }
         out.flush();

@@ -87,7 +87,7 @@ class CardsTest {
         Setting setting = new Setting(ATHLETE, PARTNER.playing(OPPONENT));
         Read read = (Read) Notation.read(line);
         Review review = Review.of(read, Context.of(setting).with(PARTNER.holder()));
-        return new Cards.For("Answer the jab", "Ilka", "Jonas", review, 0, Optional.of(DRAWING));
+        return new Cards.For("Answer the jab", "Ilka", "Jonas", review, 0, Optional.of(DRAWING), "Jab comes: catch");
     }
 
     private static Sheet partnerCard(String line) {

@@ -43,7 +43,14 @@ public final class Print {
     public static void cards(CampSession app, Review review, int way, String name, Odds odds) {
         String athlete = app.camp().card().athlete().name();
         String across = app.camp().setting().partner().name();
-        Cards.For what = new Cards.For(name, athlete, across, review, way, Optional.of(rope(app, review, way)));
+        Cards.For what = new Cards.For(
+                name,
+                athlete,
+                across,
+                review,
+                way,
+                Optional.of(rope(app, review, way)),
+                app.words().of(review.read().line()));
         Script script = review.script(way, app.camp().partner());
         List<String> choices = Script.choices(review.read().line(), odds);
         write(

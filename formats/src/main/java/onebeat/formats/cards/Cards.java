@@ -40,7 +40,15 @@ public final class Cards {
     /// @param name the drill's name
     /// @param way which way through the line
     /// @param drawing the rope, where it was drawn
-    public record For(String name, String athlete, String partner, Review review, int way, Optional<Drawing> drawing) {
+    /// @param words the line in words for a fighter
+    public record For(
+            String name,
+            String athlete,
+            String partner,
+            Review review,
+            int way,
+            Optional<Drawing> drawing,
+            String words) {
 
         PlayedWay played() {
             return review.played().ways().get(way);
@@ -108,7 +116,7 @@ public final class Cards {
                 under(what),
                 what.review.canonical(),
                 what.drawing,
-                List.of(),
+                List.of(what.words),
                 rows,
                 2,
                 mind,
