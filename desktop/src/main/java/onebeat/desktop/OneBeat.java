@@ -46,7 +46,7 @@ public final class OneBeat extends Application {
         // Pictures and measures show the program as it comes, whatever this machine's coach has set.
         SettingsStore settings =
                 pictures ? new SettingsStore(ProgramFolder.path().resolve("no-settings")) : SettingsStore.usual();
-        OpenCamps opened = new OpenCamps(stage, settings);
+        OpenCamps opened = new OpenCamps(stage, settings, !pictures);
         camps = opened;
         begin(stage, arguments, opened);
         stage.show();

@@ -53,10 +53,11 @@ final class OpenCamps implements OtherCamps {
     private @Nullable WelcomeView welcome;
     private boolean warnedOfLoss;
 
-    OpenCamps(Stage stage, SettingsStore settings) {
+    /// @param fits whether the window is made to fit the screen; pictures have their own size
+    OpenCamps(Stage stage, SettingsStore settings, boolean fits) {
         this.stage = stage;
         this.settings = settings;
-        this.scenes = new StageScenes(stage, settings);
+        this.scenes = new StageScenes(stage, settings, fits);
     }
 
     Optional<CampSession> session() {

@@ -25,12 +25,14 @@ final class StageScenes {
 
     private final Stage stage;
     private final SettingsStore settings;
+    private final Rectangle2D free;
     private @Nullable Scene scene;
 
-    StageScenes(Stage stage, SettingsStore settings) {
+    /// @param fits whether the window is made to fit the screen; pictures have their own size
+    StageScenes(Stage stage, SettingsStore settings, boolean fits) {
         this.stage = stage;
         this.settings = settings;
-        Rectangle2D free = Screen.getPrimary().getVisualBounds();
+        this.free = fits ? Screen.getPrimary().getVisualBounds() : new Rectangle2D(0, 0, WIDTH, HEIGHT);
         stage.setMinWidth(Math.min(LEAST_WIDTH, free.getWidth()));
         stage.setMinHeight(Math.min(LEAST_HEIGHT, free.getHeight()));
         settings.property().addListener((_, _, now) -> dress(now));
@@ -38,7 +40,6 @@ final class StageScenes {
 
     /// Shows this in the window.
     Scene show(Parent root) {
-        Rectangle2D free = Screen.getPrimary().getVisualBounds();
         Scene now = scene == null
                 ? new Scene(root, Math.min(WIDTH, free.getWidth()), Math.min(HEIGHT, free.getHeight()))
                 : new Scene(root, scene.getWidth(), scene.getHeight());

@@ -3,6 +3,7 @@ package onebeat.desktop.bench;
 import java.util.Optional;
 import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Pane;
+import javafx.scene.text.Text;
 import onebeat.core.notation.Notation;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.rounds.RoundPlan;
@@ -21,6 +22,9 @@ final class TempoCord extends Pane {
     private final ShapePool marks = new ShapePool(this);
     private int bpm = 60;
     private @Nullable PlayedWay way;
+
+    private static final double LIMIT_Y = 104;
+    private static final double LENGTH_Y = 142;
 
     TempoCord() {
         getStyleClass().add("tempo");
@@ -49,8 +53,10 @@ final class TempoCord extends Pane {
         marks.circle(x(bpm), Y, 9, "tempo-grip");
         marks.text("" + bpm, 0, 40, "text", "figure-number");
         marks.text(Texts.of("tempo.unit"), bpm > 99 ? 66 : 52, 38, "text", "soft");
-        marks.text(limit(link), 0, 104, "text", "small").setWrappingWidth(getWidth());
-        marks.text(length(), 0, 142, "text", "soft");
+        Text limit = marks.text(limit(link), 0, LIMIT_Y, "text", "small");
+        limit.setWrappingWidth(getWidth());
+        double below = LIMIT_Y + limit.getLayoutBounds().getHeight();
+        marks.text(length(), 0, Math.max(LENGTH_Y, below), "text", "soft").setWrappingWidth(getWidth());
         marks.end();
         setAccessibleText(Texts.of("tempo.spoken", bpm, limit(link)));
     }

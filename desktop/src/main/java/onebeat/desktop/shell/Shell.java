@@ -26,8 +26,7 @@ import onebeat.desktop.floor.Floor;
 import onebeat.desktop.rounds.Rounds;
 import onebeat.desktop.sound.Sounds;
 
-/// The window: the camp's cord above, the path of stations at the left, the call line and the action bar at the foot,
-/// and in the middle the station that is on.
+/// The window: the camp's cord, the path of stations, the call line and the bar, and the station that is on.
 public final class Shell implements Navigator {
 
     private final CampSession app;
@@ -98,7 +97,6 @@ public final class Shell implements Navigator {
         return view.root();
     }
 
-    /// Takes the keys of a scene.
     public void attach(Scene scene) {
         keys.attach(scene);
         here.view().requestFocus();
@@ -211,10 +209,15 @@ public final class Shell implements Navigator {
 
     /// A camp is taken back or forward: what stood in the line of the bench follows it.
     void reopen() {
-        here.open();
+        refresh();
         if (here.name() == StationName.BENCH) {
             app.drill().map(Drill::line).ifPresent(this::type);
         }
+    }
+
+    /// The station shows the camp as it is now.
+    void refresh() {
+        here.open();
     }
 
     /// The call line is left; what was looked for in it goes.
@@ -263,7 +266,7 @@ public final class Shell implements Navigator {
         }
     }
 
-    /// Leads through the stations, step by step.
+    /// Leads through the stations.
     public void beginWalk() {
         view.walk().begin();
     }
@@ -273,7 +276,7 @@ public final class Shell implements Navigator {
         deeds.nextPartner();
     }
 
-    /// The camp's card lies over the station until it is kept or Escape is pressed.
+    /// The camp's card lies over the station.
     public void openCard() {
         deeds.forms().card();
     }

@@ -110,7 +110,7 @@ final class ShellDeeds {
                             }
                         },
                         () -> app.warn(Texts.of("door.nobody")));
-        shell.reopen();
+        shell.refresh();
     }
 
     private void moved(Runnable undoOrRedo) {
@@ -184,7 +184,7 @@ final class ShellDeeds {
             case SearchResults.Leads.ToPartner to -> {
                 if (app.save(PartnerChanges.tonight(app.camp(), to.partner().id()))) {
                     app.say(PartnerWords.tonight(app.camp()));
-                    shell.reopen();
+                    shell.refresh();
                 }
             }
             case SearchResults.Leads.ToLine to -> {
