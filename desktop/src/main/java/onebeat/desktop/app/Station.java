@@ -48,6 +48,9 @@ public interface Station {
     /// The window closes.
     default void close() {}
 
+    /// The call line changed; what comes of it is told later.
+    default void typed(String text) {}
+
     /// The call line changed and was reviewed.
     default void lineSeen(LineWatch.Seen seen) {}
 

@@ -149,8 +149,8 @@ public final class Film implements Station {
 
     /// What is typed next is no outcome.
     @Override
-    public void lineSeen(Seen seen) {
-        if (state().awaits().isPresent() && !seen.text().isEmpty()) {
+    public void typed(String text) {
+        if (state().awaits().isPresent() && !text.isEmpty()) {
             loop.dispatch(new FilmAction.Typing());
         }
     }

@@ -24,6 +24,7 @@ import onebeat.desktop.callline.LineWatch.Seen;
 import onebeat.desktop.command.BoundCommand;
 import onebeat.desktop.command.Command;
 import onebeat.desktop.command.KeyPress;
+import onebeat.desktop.command.OwnKeys;
 import onebeat.desktop.floor.FloorAction.Begin;
 import onebeat.desktop.floor.FloorAction.Teach;
 import onebeat.desktop.floor.FloorAction.Tell;
@@ -44,6 +45,7 @@ import org.jspecify.annotations.Nullable;
 public final class Floor implements Station {
 
     private static final String AT = "floor at";
+    private static final String PEDAL = "floor keys";
 
     private final CampSession app;
     private final Navigator navigator;
@@ -72,6 +74,11 @@ public final class Floor implements Station {
         this.loop = new StationLoop<>(
                 StationName.FLOOR, app, navigator, FloorState.FIRST, FloorUpdate::update, this::render, this::perform);
         this.commands = BoundCommand.all(FloorCommands.TABLE, loop::situation, this::dispatch);
+        OwnKeys known = app.settings().get().ownKeys();
+        OwnKeys withPedal = TaughtPedal.with(known, app.draft(PEDAL));
+        if (!withPedal.equals(known)) {
+            app.settings().change(s -> s.with(withPedal));
+        }
     }
 
     /// All commands of this station.

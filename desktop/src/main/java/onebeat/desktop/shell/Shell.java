@@ -79,6 +79,7 @@ public final class Shell implements Navigator {
             done();
         });
         callLine.textProperty().addListener((_, _, now) -> {
+            here.typed(now);
             look(now);
             line.typed();
         });
@@ -266,7 +267,6 @@ public final class Shell implements Navigator {
         }
     }
 
-    /// Leads through the stations.
     public void beginWalk() {
         view.walk().begin();
     }

@@ -1,0 +1,165 @@
+package onebeat.desktop.film;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import onebeat.core.camp.Camp;
+import onebeat.core.film.Exchange;
+import onebeat.core.film.Outcome;
+import onebeat.core.film.Reel;
+import onebeat.core.holding.Odds;
+import onebeat.desktop.DemoSituation;
+import onebeat.desktop.app.Effect;
+import onebeat.desktop.app.Next;
+import onebeat.desktop.app.StationName;
+import onebeat.desktop.film.FilmAction.Do;
+import onebeat.desktop.film.FilmEffect.Seek;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// What each action on Film leads to, without a window and without a film.
+class FilmUpdateTest {
+
+    @TempDir
+    Path folder;
+
+    private Camp camp;
+    private FilmState state;
+    private Next<FilmState> last;
+
+    @BeforeEach
+    void demo() {
+        camp = DemoSituation.camp(folder);
+        Reel first = camp.reels().all().iterator().next();
+        state = FilmState.FIRST.on(Optional.of(first.id())).at(0, camp);
+    }
+
+    private FilmUpdateTest after(FilmAction action) {
+        last = FilmUpdate.update(DemoSituation.of(camp, state), action);
+        camp = DemoSituation.after(camp, last);
+        state = last.state();
+        return this;
+    }
+
+    private List<Exchange> onReel() {
+        return state.exchanges(camp);
+    }
+
+    @Test
+    void whatIsTypedIsLoggedWhereTheFilmIsAndItsOutcomeIsAskedFor() {
+        int before = onReel().size();
+        after(new FilmAction.At(12.34)).after(new FilmAction.Enter("1 2 (parry)"));
+        assertThat(onReel()).hasSize(before + 1);
+        Exchange logged = camp.exchanges().get(state.awaits().orElseThrow()).orElseThrow();
+        assertThat(logged.timeS()).isEqualTo(12.3);
+        assertThat(logged.outcome()).isEqualTo(Outcome.NONE);
+        after(new FilmAction.Judge(Outcome.BLOCKED));
+        assertThat(camp.exchanges().get(logged.id()).orElseThrow().outcome()).isEqualTo(Outcome.BLOCKED);
+        assertThat(state.awaits()).isEmpty();
+    }
+
+    @Test
+    void anythingElseLetsTheQuestionGo() {
+        after(new FilmAction.Enter("1 2"));
+        assertThat(state.awaits()).isPresent();
+        after(new FilmAction.Typing());
+        assertThat(state.awaits()).isEmpty();
+        int before = camp.exchanges().size();
+        after(new FilmAction.Judge(Outcome.CLEAN));
+        assertThat(camp.exchanges().size()).isEqualTo(before);
+        assertThat(last.effects()).isEmpty();
+    }
+
+    @Test
+    void oneGoesFromExchangeToExchangeAndNotOverTheEnds() {
+        List<Exchange> all = onReel();
+        after(Do.EXCHANGE_AFTER);
+        assertThat(state.chosen()).contains(all.get(1).id());
+        assertThat(last.effects()).containsExactly(new Seek(all.get(1).timeS()));
+        for (int i = 0; i < all.size() + 5; i++) {
+            after(Do.EXCHANGE_AFTER);
+        }
+        assertThat(state.chosen()).contains(all.getLast().id());
+        after(Do.EXCHANGE_BEFORE);
+        assertThat(state.chosen()).contains(all.get(all.size() - 2).id());
+    }
+
+    @Test
+    void aLineIsCorrectedInItsPlace() {
+        Exchange first = onReel().getFirst();
+        after(Do.AMEND);
+        assertThat(state.amended(camp)).contains(first);
+        int before = camp.exchanges().size();
+        after(new FilmAction.Enter("1b (parry) 2"));
+        assertThat(camp.exchanges().size()).isEqualTo(before);
+        assertThat(camp.exchanges().get(first.id()).orElseThrow().line()).isEqualTo("1b (parry) 2");
+        assertThat(state.amends()).isEmpty();
+    }
+
+    @Test
+    void anExchangeIsMovedButNeverOffItsReel() {
+        Exchange first = onReel().getFirst();
+        for (int i = 0; i < 400; i++) {
+            after(Do.EARLIER);
+        }
+        assertThat(camp.exchanges().get(first.id()).orElseThrow().timeS()).isZero();
+    }
+
+    @Test
+    void stanceRangeAndRemovalAreChangesOfTheOneAtHand() {
+        Exchange first = onReel().getFirst();
+        after(Do.PARTNER_STANCE);
+        assertThat(camp.exchanges().get(first.id()).orElseThrow().partnerStance())
+                .isEqualTo(first.partnerStance().changed());
+        after(Do.RANGE);
+        assertThat(camp.exchanges().get(first.id()).orElseThrow().range()).isNotEqualTo(first.range());
+        after(Do.REMOVE);
+        assertThat(camp.exchanges().get(first.id())).isEmpty();
+        after(Do.REMOVE);
+        assertThat(last.effects()).as("nothing is at hand").isEmpty();
+    }
+
+    @Test
+    void aLineGoesToTheBenchAsADrill() {
+        int before = camp.drills().size();
+        after(new FilmAction.ToBench("From film", "(1) parry 2", Odds.even(), "x1"));
+        assertThat(camp.drills().size()).isEqualTo(before + 1);
+        assertThat(last.effects())
+                .singleElement()
+                .satisfies(e -> assertThat(((Effect.Save) e).then())
+                        .contains(new Effect.Go(StationName.BENCH), new Effect.PutLine("(1) parry 2")));
+    }
+
+    @Test
+    void aFilmThatMovedKeepsItsReelAndANewOneGetsItsOwn() {
+        int before = camp.reels().size();
+        after(new FilmAction.Opened("new.mp4", "films/new.mp4", false));
+        assertThat(camp.reels().size()).isEqualTo(before + 1);
+        String id = state.reel().orElseThrow();
+        after(new FilmAction.Opened("moved.mp4", "films/moved.mp4", true));
+        assertThat(camp.reels().size()).isEqualTo(before + 1);
+        assertThat(camp.reels().get(id).orElseThrow().file()).isEqualTo("films/moved.mp4");
+    }
+
+    @Test
+    void aLengthThatIsKnownIsKeptOnce() {
+        String id = state.reel().orElseThrow();
+        after(new FilmAction.Length(id, 77));
+        assertThat(camp.reels().get(id).orElseThrow().seconds()).isEqualTo(77);
+        after(new FilmAction.Length(id, 77.2));
+        assertThat(last.effects()).as("that is the same").isEmpty();
+    }
+
+    @Test
+    void withoutAReelNothingIsLogged() {
+        Camp empty = Camp.empty(camp.card());
+        for (FilmAction action :
+                List.of(new FilmAction.Enter("1 2"), Do.AGAIN, Do.REEL_AFTER, Do.EXCHANGE_AFTER, Do.REEL, Do.LATER)) {
+            Next<FilmState> next = FilmUpdate.update(DemoSituation.of(empty, FilmState.FIRST), action);
+            assertThat(next.effects()).allSatisfy(e -> assertThat(e).isNotInstanceOf(Effect.Save.class));
+        }
+    }
+}
