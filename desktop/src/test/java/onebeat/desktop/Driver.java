@@ -161,7 +161,10 @@ public final class Driver implements AutoCloseable {
     /// Clicks in the middle of what has this id, with the mouse.
     Driver click(String id) {
         await(id, () -> has(id));
+        // What is laid out anew at this moment stands still first.
+        settle();
         onFx(() -> {
+            shell.root().layout();
             Node node = byId(id).orElseThrow();
             Bounds at = node.localToScreen(node.getBoundsInLocal());
             robot.mouseMove(at.getCenterX(), at.getCenterY());

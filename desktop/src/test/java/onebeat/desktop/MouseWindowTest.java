@@ -51,6 +51,7 @@ class MouseWindowTest extends DemoWindow {
 
     @Test
     void whatIsRarerIsInTheMenusAndInTheSearch() {
+        coach.await("the bar", () -> coach.has("action-film.bench"));
         coach.click("action-more");
         coach.await("the menu", () -> coach.hasMenu("film.print"));
         coach.press(KeyCode.ESCAPE);

@@ -26,23 +26,13 @@ final class BenchCommands {
                         .when(BenchCommands::hasLine)
                         .bar(),
                 of(Group.WORK, "bench.new", Do.NEW, "N").bar(),
-                of(Group.SHOW, "bench.answers", Do.ANSWERS, "A")
-                        .when(BenchCommands::hasLine)
-                        .bar(),
-                of(Group.SHOW, "bench.holder", Do.HOLDER, "H")
-                        .when(BenchCommands::hasLine)
-                        .bar(),
-                of(Group.SHOW, "bench.ladder", Do.LADDER, "L")
-                        .when(BenchCommands::hasLine)
-                        .bar(),
-                of(Group.SHOW, "bench.variants", Do.VARIANTS, "V")
-                        .when(BenchCommands::hasLine)
-                        .bar(),
-                of(Group.SHOW, "bench.weapon", Do.WEAPON, "W")
-                        .when(BenchCommands::hasLine)
-                        .bar(),
-                of(Group.SHOW, "bench.compare", Do.COMPARE, "K").when(BenchCommands::hasLine),
-                of(Group.SHOW, "bench.mirror", Do.MIRROR, "M").when(BenchCommands::hasLine),
+                of(Group.SHOW, "bench.answers", Do.ANSWERS, "A").bar(),
+                of(Group.SHOW, "bench.holder", Do.HOLDER, "H").bar(),
+                of(Group.SHOW, "bench.ladder", Do.LADDER, "L").bar(),
+                of(Group.SHOW, "bench.variants", Do.VARIANTS, "V").bar(),
+                of(Group.SHOW, "bench.weapon", Do.WEAPON, "W").bar(),
+                of(Group.SHOW, "bench.compare", Do.COMPARE, "K"),
+                of(Group.SHOW, "bench.mirror", Do.MIRROR, "M"),
                 of(Group.SHOW, "bench.film", Do.BY_FILM, "F"),
                 of(Group.CHOOSE, "bench.line.up", Do.LINE_UP, "Up").when(BenchCommands::hasLines),
                 of(Group.CHOOSE, "bench.line.down", Do.LINE_DOWN, "Down").when(BenchCommands::hasLines),
