@@ -19,14 +19,11 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
-import javafx.scene.control.ContextMenu;
-import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.robot.Robot;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
-import javafx.stage.Window;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.settings.SettingsStore;
@@ -193,34 +190,6 @@ public final class Driver implements AutoCloseable {
                         .flatMap(child -> find(child, id).stream())
                         .findFirst()
                 : Optional.empty();
-    }
-
-    /// Whether a menu that lies open has this item.
-    boolean hasMenu(String id) {
-        return item(id).isPresent();
-    }
-
-    /// Chooses an item of the menu that lies open.
-    void chooseMenu(String id) {
-        onFx(() -> {
-            ContextMenu menu = (ContextMenu) Window.getWindows().stream()
-                    .filter(ContextMenu.class::isInstance)
-                    .findFirst()
-                    .orElseThrow();
-            MenuItem item = item(id).orElseThrow();
-            menu.hide();
-            item.fire();
-            return true;
-        });
-        settle();
-    }
-
-    private static Optional<MenuItem> item(String id) {
-        return Window.getWindows().stream()
-                .filter(w -> w instanceof ContextMenu && w.isShowing())
-                .flatMap(w -> ((ContextMenu) w).getItems().stream())
-                .filter(i -> id.equals(i.getId()))
-                .findFirst();
     }
 
     /// Lets everything that was asked for happen.
