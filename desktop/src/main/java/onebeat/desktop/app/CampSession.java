@@ -56,7 +56,7 @@ public final class CampSession implements AutoCloseable {
         this.file = file;
         this.settings = settings;
         this.clock = clock;
-        this.reactions = new FilmReactions(file, this::warn);
+        this.reactions = new FilmReactions(() -> this.file, this::warn);
         this.camp = new ReadOnlyObjectWrapper<>(file.camp());
         reel.set(file.camp().reels().all().stream().findFirst().map(r -> r.id()));
         drill.set(file.camp().drills().all().stream().findFirst().map(Drill::id));

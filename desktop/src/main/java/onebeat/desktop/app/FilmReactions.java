@@ -2,6 +2,7 @@ package onebeat.desktop.app;
 
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Shelf;
 import onebeat.core.film.Exchange;
@@ -13,8 +14,7 @@ import onebeat.store.CampFile;
 import org.jspecify.annotations.Nullable;
 
 /// What film says of how the opponent reacts, and whether openings follow it. Of a long film it is worked out beside
-/// the
-/// interface; until then what was known before is followed.
+/// the interface; until then what was known before is followed.
 public final class FilmReactions implements AutoCloseable {
 
     /// From more exchanges than these it is learned beside the interface.
@@ -22,13 +22,14 @@ public final class FilmReactions implements AutoCloseable {
 
     private static final String BY_FILM = "by film";
 
-    private final CampFile file;
+    private final Supplier<CampFile> file;
     private final BackgroundQuestion learner;
     private Learned learned = Learned.of(PartnerModel.usual(), List.of());
     private @Nullable Shelf<Exchange> learnedFrom;
 
+    /// @param file the camp's, which may be another after it was written anew
     /// @param failed told in a sentence where it could not be worked out
-    FilmReactions(CampFile file, Consumer<String> failed) {
+    FilmReactions(Supplier<CampFile> file, Consumer<String> failed) {
         this.file = file;
         this.learner = new BackgroundQuestion("reactions", failed);
     }
@@ -52,11 +53,11 @@ public final class FilmReactions implements AutoCloseable {
 
     /// Whether openings follow the opponent's film or the usual reactions.
     public boolean isByFilm() {
-        return !file.draft(BY_FILM).equals("no");
+        return !file.get().draft(BY_FILM).equals("no");
     }
 
     void switchFilm() {
-        file.keepDraft(BY_FILM, isByFilm() ? "no" : "yes");
+        file.get().keepDraft(BY_FILM, isByFilm() ? "no" : "yes");
     }
 
     PartnerModel model(Camp now) {
