@@ -3,7 +3,6 @@ package onebeat.store;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.Optional;
@@ -20,39 +19,26 @@ final class CampCopy {
     ///
     /// @return what is wrong, in a sentence; empty where the copy is whole
     static Optional<String> write(Handle handle, Path target) {
-        Path making = target.resolveSibling(target.getFileName() + ".new");
-        try {
-            Files.deleteIfExists(making);
+        try (WorkFile making = WorkFile.beside(target)) {
             handle.createUpdate("VACUUM INTO :file")
-                    .bind("file", Sqlite.uri(making))
+                    .bind("file", Sqlite.uri(making.path()))
                     .execute();
-            Optional<String> wrong = check(making);
-            if (wrong.isEmpty()) {
-                Files.move(making, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-                return Optional.empty();
+            Optional<String> wrong = check(making.path());
+            if (wrong.isPresent()) {
+                return Optional.of("No copy was written to " + target + ": it would be damaged (" + wrong.get() + ").");
             }
-            Files.deleteIfExists(making);
-            return Optional.of("No copy was written to " + target + ": it would be damaged (" + wrong.get() + ").");
+            making.moveTo(target);
+            return Optional.empty();
         } catch (IOException | JdbiException | SQLException e) {
-            quietlyDelete(making);
             return Optional.of(
                     "No copy was written to " + target + ": " + Sqlite.reason(e) + ". Choose another folder or disk.");
         }
     }
 
     /// Deletes what a database that died half way left beside a file that is about to be replaced: it belongs to the
-    /// old
-    /// file, and would be written into the new one.
+    /// old file, and would be written into the new one.
     static void deleteJournal(Path file) throws IOException {
         Files.deleteIfExists(file.resolveSibling(file.getFileName() + "-journal"));
-    }
-
-    static void quietlyDelete(Path file) {
-        try {
-            Files.deleteIfExists(file);
-        } catch (IOException _) {
-            // Where it cannot be deleted it could not be made either.
-        }
     }
 
     /// What a whole look at a database finds wrong.

@@ -125,8 +125,11 @@ public final class CampFile implements AutoCloseable {
             if (!waiting.isEmpty()) {
                 return afterTheOthers(done);
             }
-            Saving saving = written(h -> History.write(h, done.edit(), progress), done);
-            return saving instanceof Waiting(Camp _, int _, String sentence) ? waits(done, sentence) : saving;
+            return switch (written(h -> History.write(h, done.edit(), progress), done)) {
+                case Written _ -> new Saved(camp);
+                case Unwritable(String sentence) -> new NotSaved(sentence);
+                case Hindered(FileTrouble trouble) -> waits(done, trouble);
+            };
         });
     }
 
@@ -137,10 +140,10 @@ public final class CampFile implements AutoCloseable {
         return writeWaiting();
     }
 
-    private Waiting waits(Done done, String sentence) {
+    private Waiting waits(Done done, FileTrouble trouble) {
         waiting.add(done.edit());
         camp = done.camp();
-        return new Waiting(camp, waiting.size(), sentence);
+        return new Waiting(camp, waiting.size(), trouble.notSaved());
     }
 
     /// Tries again to write what is in memory only.
@@ -148,19 +151,18 @@ public final class CampFile implements AutoCloseable {
         return inTurn(() -> {
             while (!waiting.isEmpty()) {
                 Edit first = waiting.getFirst();
-                Saving saving = written(h -> History.write(h, first, Progress.NONE), new Done(camp, first));
-                switch (saving) {
-                    case Saved _ -> waiting.removeFirst();
-                    case Waiting(Camp _, int _, String sentence) -> {
+                switch (written(h -> History.write(h, first, Progress.NONE), new Done(camp, first))) {
+                    case Written _ -> waiting.removeFirst();
+                    case Unwritable(String sentence) -> {
                         return new Waiting(camp, waiting.size(), sentence);
                     }
-                    case NotSaved not -> {
-                        return new Waiting(camp, waiting.size(), not.sentence());
+                    case Hindered(FileTrouble trouble) -> {
+                        return new Waiting(camp, waiting.size(), trouble.notSaved());
                     }
                 }
             }
             return FileTrouble.of(watch.state(), path)
-                    .<Saving>map(sentence -> new Waiting(camp, 0, sentence))
+                    .<Saving>map(trouble -> new Waiting(camp, 0, trouble.notSaved()))
                     .orElse(new Saved(camp));
         });
     }
@@ -201,13 +203,11 @@ public final class CampFile implements AutoCloseable {
             return History.number(handle, forward).map(number -> {
                 Edit edit = History.edit(handle, number);
                 Done done = (forward ? edit : edit.inverse()).doneTo(camp);
-                Saving saving = written(
-                        h -> {
-                            History.effect(h, done.edit(), Progress.NONE);
-                            History.mark(h, number, !forward);
-                        },
-                        done);
-                return saving instanceof Waiting waits ? new NotSaved(waits.sentence()) : saving;
+                return switch (written(h -> mark(h, done.edit(), number, !forward), done)) {
+                    case Written _ -> new Saved(camp);
+                    case Unwritable(String sentence) -> new NotSaved(sentence);
+                    case Hindered(FileTrouble trouble) -> new NotSaved(trouble.notMoved(forward));
+                };
             });
         } catch (RuntimeException e) {
             return Optional.of(new NotSaved("The last change cannot be " + (forward ? "done again" : "taken back")
@@ -216,29 +216,44 @@ public final class CampFile implements AutoCloseable {
         }
     }
 
-    /// `Saved` where it is in the file at the path, `Waiting` where the disk or the file is at fault, `NotSaved` where
-    /// the change is.
-    private Saving written(Consumer<Handle> write, Done done) {
-        Optional<String> wrong = FileTrouble.of(watch.state(), path);
+    private static void mark(Handle handle, Edit edit, int number, boolean undone) {
+        History.effect(handle, edit, Progress.NONE);
+        History.mark(handle, number, undone);
+    }
+
+    /// What became of a try to write a change.
+    private sealed interface Outcome {}
+
+    /// It is in the file that stands at the path, and in the camp.
+    private record Written() implements Outcome {}
+
+    /// The change itself is at fault, or was stopped.
+    private record Unwritable(String sentence) implements Outcome {}
+
+    /// The disk or the file is at fault.
+    private record Hindered(FileTrouble trouble) implements Outcome {}
+
+    private Outcome written(Consumer<Handle> write, Done done) {
+        Optional<FileTrouble> wrong = FileTrouble.of(watch.state(), path);
         if (wrong.isPresent()) {
-            return new Waiting(camp, 0, wrong.get());
+            return new Hindered(wrong.get());
         }
         try {
             handle.useTransaction(write::accept);
         } catch (Progress.Stopped _) {
-            return new NotSaved("Stopped. Nothing was changed.");
+            return new Unwritable("Stopped. Nothing was changed.");
         } catch (JdbiException e) {
             return Sqlite.code(e) == SQLiteErrorCode.SQLITE_CONSTRAINT
-                    ? new NotSaved("Not saved in " + path + ": " + Sqlite.reason(e) + ". Nothing was changed.")
-                    : new Waiting(camp, 0, FileTrouble.of(e, path));
+                    ? new Unwritable("Not saved in " + path + ": " + Sqlite.reason(e) + ". Nothing was changed.")
+                    : new Hindered(FileTrouble.of(e, path));
         }
         watch.wrote();
-        Optional<String> meanwhile = FileTrouble.of(watch.state(), path);
+        Optional<FileTrouble> meanwhile = FileTrouble.of(watch.state(), path);
         if (meanwhile.isPresent()) {
-            return new Waiting(camp, 0, meanwhile.get());
+            return new Hindered(meanwhile.get());
         }
         camp = done.camp();
-        return new Saved(camp);
+        return new Written();
     }
 
     /// Keeps what stands half written in a call line. No part of the camp and not undone with it; while something else

@@ -45,15 +45,17 @@ final class CampOpener {
     }
 
     private static Optional<Refused> make(Path path, Card card, Consumer<Filling> fill) {
-        Path making = path.resolveSibling(path.getFileName() + ".new");
         try {
             Path folder = path.toAbsolutePath().getParent();
             if (folder != null) {
                 Files.createDirectories(folder);
             }
-            Files.deleteIfExists(making);
-            migrate(making);
-            try (Connection connection = Sqlite.connect(making, false);
+        } catch (IOException e) {
+            return Optional.of(cannotMake(path, e));
+        }
+        try (WorkFile making = WorkFile.beside(path)) {
+            migrate(making.path());
+            try (Connection connection = Sqlite.connect(making.path(), false);
                     Handle handle = Jdbi.open(connection)) {
                 handle.useTransaction(h -> {
                     Tables.CARD.put(h, List.of(new Rows.Seated<>(0, card)));
@@ -61,15 +63,18 @@ final class CampOpener {
                 });
             }
             CampCopy.deleteJournal(path);
-            Files.move(making, path, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+            making.moveTo(path);
             return Optional.empty();
         } catch (IOException | SQLException | JdbiException | FlywayException e) {
-            CampCopy.quietlyDelete(making);
-            return Optional.of(new Refused(
-                    Reason.CANNOT_WRITE,
-                    "Cannot make the camp file " + path + ": " + Sqlite.reason(e)
-                            + ". Nothing was written. Choose another folder."));
+            return Optional.of(cannotMake(path, e));
         }
+    }
+
+    private static Refused cannotMake(Path path, Exception e) {
+        return new Refused(
+                Reason.CANNOT_WRITE,
+                "Cannot make the camp file " + path + ": " + Sqlite.reason(e)
+                        + ". Nothing was written. Choose another folder.");
     }
 
     static Opening open(Path path) {
@@ -157,28 +162,25 @@ final class CampOpener {
     /// The
     /// old file is kept.
     private static Opening upgraded(Path path, Header header, CampLock lock) throws IOException {
-        Path work = path.resolveSibling(path.getFileName() + ".new");
         List<BadRow> aside = new ArrayList<>();
-        try {
+        try (WorkFile work = WorkFile.beside(path)) {
             Optional<String> before = looked(path, _ -> {});
             if (before.isPresent()) {
                 return Refusals.spoilt(path, before.get());
             }
-            Files.copy(path, work, StandardCopyOption.REPLACE_EXISTING);
-            migrate(work);
-            Optional<String> after =
-                    looked(work, h -> aside.addAll(CampReader.read(h, today()).bad()));
+            Files.copy(path, work.path(), StandardCopyOption.REPLACE_EXISTING);
+            migrate(work.path());
+            Optional<String> after = looked(
+                    work.path(), h -> aside.addAll(CampReader.read(h, today()).bad()));
             if (after.isPresent()) {
                 return Refusals.spoilt(path, after.get());
             }
             Copies.usual().keepBefore(path, header.userVersion());
-            Files.move(work, path, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+            work.moveTo(path);
         } catch (SQLException | JdbiException | FlywayException | IllegalArgumentException e) {
             return Refusals.refused(path, e);
         } catch (IOException e) {
             return Refusals.cannotWrite(path, Sqlite.reason(e));
-        } finally {
-            CampCopy.quietlyDelete(work);
         }
         return opened(path, lock, aside);
     }
@@ -230,7 +232,7 @@ final class CampOpener {
                 return new Opened(copy);
             }
             copy.close();
-            CampCopy.quietlyDelete(target);
+            WorkFile.quietlyDelete(target);
         }
         Camp camp = file.camp();
         return create(target, camp.card(), filling -> fill(filling, camp));

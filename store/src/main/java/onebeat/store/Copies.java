@@ -168,8 +168,7 @@ public final class Copies {
     ///
     /// @return what is wrong, in a sentence; empty where it is done
     public Optional<String> restore(Copy copy, Path camp, LocalDateTime now) {
-        Path making = camp.resolveSibling(camp.getFileName() + ".new");
-        try {
+        try (WorkFile making = WorkFile.beside(camp)) {
             if (Files.exists(camp)) {
                 Files.createDirectories(folder(camp));
                 Files.copy(
@@ -177,12 +176,11 @@ public final class Copies {
                         folder(camp).resolve(STAMP.format(now) + CampFile.ENDING),
                         StandardCopyOption.REPLACE_EXISTING);
             }
-            Files.copy(copy.file(), making, StandardCopyOption.REPLACE_EXISTING);
+            Files.copy(copy.file(), making.path(), StandardCopyOption.REPLACE_EXISTING);
             CampCopy.deleteJournal(camp);
-            Files.move(making, camp, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+            making.moveTo(camp);
             return Optional.empty();
         } catch (IOException e) {
-            CampCopy.quietlyDelete(making);
             return Optional.of("The copy could not be put back to " + camp + ": " + Sqlite.reason(e)
                     + ". Everything was left as it is.");
         }

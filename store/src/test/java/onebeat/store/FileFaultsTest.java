@@ -15,6 +15,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.FileTime;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -332,6 +333,46 @@ class FileFaultsTest {
                     .isInstanceOf(Waiting.class);
             Files.move(away, path);
             saved(file.writeWaiting());
+        }
+    }
+
+    /// A change that is on disk cannot be taken back while the file is away: nothing changes, and that is what is said.
+    @Test
+    void takingBackWithoutTheFileChangesNothingAndSaysSo() throws IOException {
+        Path path = camp();
+        try (CampFile file = opened(CampFile.open(path))) {
+            Camp with = saved(file.save(Edit.add(Place.DRILLS, drill("d1", "1"))));
+            Path away = Files.move(path, folder.resolve("away"));
+            assertThat(file.undo().orElseThrow())
+                    .isInstanceOfSatisfying(
+                            Saving.NotSaved.class,
+                            not -> assertThat(not.sentence())
+                                    .startsWith("Not taken back: " + path)
+                                    .endsWith("Nothing was changed.")
+                                    .doesNotContain("kept in memory"));
+            assertThat(file.camp()).isEqualTo(with);
+            Files.move(away, path);
+            assertThat(saved(file.undo().orElseThrow()).drills().size()).isOne();
+        }
+    }
+
+    /// What a coach keeps under the name that a camp is made under stays, whatever is done with the camp.
+    @Test
+    void aFileNamedLikeTheCampInTheMakingIsNobodysToTake() throws IOException {
+        Path own = Files.writeString(folder.resolve("a.onebeat.new"), "mine");
+        Path path = camp();
+        Copies copies = new Copies(folder.resolve("copies"));
+        try (CampFile file = opened(CampFile.open(path))) {
+            assertThat(copies.take(file, LocalDateTime.of(2027, 3, 4, 18, 0))).isEmpty();
+        }
+        assertThat(copies.restore(copies.of(path).getFirst(), path, LocalDateTime.of(2027, 3, 5, 18, 0)))
+                .isEmpty();
+        opened(CampFile.open(path)).close();
+        assertThat(own).hasContent("mine");
+        try (Stream<Path> all = Files.list(folder)) {
+            assertThat(all.map(file -> file.getFileName().toString()).filter(name -> name.contains(".new")))
+                    .as("nothing is left of the making")
+                    .containsExactly("a.onebeat.new");
         }
     }
 }
