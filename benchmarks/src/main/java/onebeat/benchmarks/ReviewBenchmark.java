@@ -18,7 +18,7 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 /// The review of a line with two reads, reasons included and mends apart, sampled one by one: what a coach waits for
-/// while he types. Half of the actions stand before the reads and between them.
+/// while typing. Half of the actions stand before the reads and between them.
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)

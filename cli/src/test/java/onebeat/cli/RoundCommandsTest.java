@@ -222,7 +222,7 @@ class RoundCommandsTest {
                         .asString())
                 .isEqualTo("=late, hip first");
         assertThat(Files.readString(open.resolve("book-jonas-y.csv")))
-                .as("he has a book of his own")
+                .as("they have a book of their own")
                 .contains("2027-03-04,whole,60,0,0,1,0,1,0,0,");
         assertThat(open.resolve("film.csv")).exists();
         assertThat(open.resolve("film.json")).exists();

@@ -70,7 +70,7 @@ class BenchWindowTest extends DemoWindow {
     @Test
     void theOtherMansHalfIsTold() {
         coach.type("(1) catch+2 rmid off").press(KeyCode.H, KeyCode.ALT);
-        coach.await("his half", () -> coach.shows("throw jab, right hand"));
+        coach.await("their half", () -> coach.shows("throw jab, right hand"));
         coach.await("of the whole line", () -> coach.shows("hold kick pad with both hands"));
         assertThat(coach.words()).contains("for the cross").contains("2 on pads");
     }

@@ -23,7 +23,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 
-/// The partner's side in the real window: who is at the door, what he holds and feeds, what is drawn and
+/// The partner's side in the real window: who is at the door, what they hold and feed, what is drawn and
 /// printed.
 class PartnerWindowTest extends DemoWindow {
 
@@ -150,7 +150,7 @@ class PartnerWindowTest extends DemoWindow {
                 .press(KeyCode.LEFT, KeyCode.SHIFT);
         go(StationName.FLOOR);
         coach.press(KeyCode.V).press(KeyCode.V).press(KeyCode.SPACE);
-        coach.await("his corner", () -> coach.shows("Feeder:  ("));
+        coach.await("their corner", () -> coach.shows("Feeder:  ("));
         // A call that comes late is left out: on a busy machine the clock goes on until one is on time.
         for (int i = 0; i < 900 && coach.sounds.said().isEmpty(); i++) {
             clockMs.addAndGet(100);
@@ -160,7 +160,7 @@ class PartnerWindowTest extends DemoWindow {
         assertThat(coach.sounds.said()).allMatch(s -> s.startsWith("FEEDER "));
         int windows = Driver.onFx(() -> Window.getWindows().size());
         coach.press(KeyCode.F);
-        coach.await("a window of his own", () -> Window.getWindows().size() == windows + 1);
+        coach.await("a window of their own", () -> Window.getWindows().size() == windows + 1);
         assertThat(Driver.onFx(() -> Window.getWindows().stream()
                         .anyMatch(w -> w instanceof Stage s
                                 && s.getTitle() != null

@@ -61,7 +61,8 @@ class TurnsWindowTest extends DemoWindow {
         go(StationName.BOOK);
         coach.await("her book", () -> coach.shows("The book of Ilka"));
         coach.press(KeyCode.W);
-        coach.await("his", () -> coach.shows("The book of " + partner()) && coach.shows("1 repetitions judged"));
+        coach.await(
+                "the partner's", () -> coach.shows("The book of " + partner()) && coach.shows("1 repetitions judged"));
         coach.press(KeyCode.T);
         coach.await("only read", () -> coach.shows("W goes back to Ilka"));
         coach.press(KeyCode.W);

@@ -11,7 +11,7 @@ import onebeat.core.timing.Rung;
 /// @param rung the ladder step it was done at
 /// @param fault what was wrong with it, by the key of a fault that partners see (F33); empty where nothing
 /// was named
-/// @param worker the id of the partner who did it, while the athlete held for him; empty where the athlete did
+/// @param worker the id of the partner who did it, while the athlete held for them; empty where the athlete did
 public record Repetition(
         String id,
         String roundId,

@@ -17,7 +17,8 @@ import onebeat.core.play.Who;
 /// Finds the lines of the camp that use what an opponent leaves open.
 public final class BookLines {
 
-    /// The strike comes at most so many of the athlete's beats after the stimulus: later he is back at guard.
+    /// The strike comes at most so many of the athlete's beats after the stimulus: later the opponent is back at
+    /// guard.
     private static final int WITHIN = 2;
 
     private BookLines() {}

@@ -52,7 +52,7 @@ public record Camp(
                 Shelf.of(Note::id));
     }
 
-    /// The athlete and whoever stands across tonight: the partner at the door as he plays the opponent, or the
+    /// The athlete and whoever stands across tonight: the partner at the door playing the opponent, or the
     /// opponent.
     public Setting setting() {
         return new Setting(
@@ -69,8 +69,8 @@ public record Camp(
         return partner().map(Partner::holder).orElseGet(() -> new Holder(Gear.all(), JabSchool.STRAIGHT));
     }
 
-    /// The catalogue and the coach's own lines. They are read again only when they change: everything that reads a line
-    /// asks for them.
+    /// The catalogue and the coach's own lines. They are read again only when they change: everything that reads a
+    /// line asks for them.
     public Vocabulary vocabulary() {
         Words known = words;
         Stance athlete = card.athlete().stance();

@@ -12,7 +12,7 @@ import onebeat.core.timing.Rung;
 /// @param odds how often the feeder gives each cue of its reads
 /// @param source where it came from, for example the id of an exchange; empty where it was typed
 /// @param rung where it stands on its ladder
-/// @param overruled what the coach decided against the book's proposal, the last time he did, in words; may
+/// @param overruled what the coach decided against the book's proposal, the last time, in words; may
 /// be empty
 public record Drill(
         String id,

@@ -133,7 +133,7 @@ public final class Filling {
                         .isEmpty());
     }
 
-    /// Whether the partner at the door feeds everything that a line asks of him.
+    /// Whether the partner at the door feeds everything that a line asks of them.
     private static boolean feeds(Camp camp, Read read) {
         Optional<Partner> partner = camp.partner();
         return partner.isEmpty()

@@ -22,10 +22,10 @@ public final class Turns {
 
     private Turns() {}
 
-    /// The camp as it is in a round of this worker. For a partner it is turned round: he is the athlete,
-    /// with what the book holds of him; the camp's athlete feeds and holds for him with the gear that he
-    /// brought. The film does not speak of them, and what the coach decided against the book he decided for
-    /// the athlete.
+    /// The camp as it is in a round of this worker. For a partner it is turned round: the partner is the athlete,
+    /// with what the book holds of them; the camp's athlete feeds and holds for them with the gear that they
+    /// brought. The film does not speak of them, and what the coach decided against the book holds for
+    /// the athlete only.
     ///
     /// @param worker the id of a partner, or nothing for the camp's own athlete
     /// @return empty where there is no such partner
@@ -98,7 +98,7 @@ public final class Turns {
     }
 
     /// After each of the athlete's rounds the same line comes for the partner at the door, where it does
-    /// not yet, at the step and tempo that the book has for him.
+    /// not yet, at the step and tempo that the book has for them.
     ///
     /// @param from the first round that gets its turn, by its place
     /// @return empty where nobody is at the door or nothing is to be added
@@ -132,8 +132,8 @@ public final class Turns {
         return edits.isEmpty() ? Optional.empty() : Optional.of(new Edit.Together(edits));
     }
 
-    /// The round of the other one: at what the book proposes for him; the whole line at its own tempo where
-    /// he never did it.
+    /// The round of the other one: at what the book proposes for them; the whole line at its own tempo where
+    /// they never did it.
     private static RoundPlan own(Camp turned, RoundPlan round, String id) {
         RoundPlan like = new RoundPlan(id, round.sessionId(), 0, round.drillId(), round.bpm(), round.gapBeats());
         return turned.drills()

@@ -6,7 +6,7 @@ public enum Arrival {
     NEAR,
     /// Back across, from the far side (hook kicks, backfists).
     FAR,
-    /// Always on his lead side, since it meets his lead leg from the inside.
+    /// Always on the other's lead side, since it meets the lead leg from the inside.
     LEAD;
 
     /// The side of the struck man on which it arrives.

@@ -10,13 +10,14 @@ public enum Pairing {
     }
 
     /// The side of one fighter on which a strike from the other's `from` side arrives when it takes the
-    /// near way. In the same stance his lead hand stands across from the own rear side; in open pairing
+    /// near way. In the same stance the other's lead hand stands across from the own rear side; in open pairing
     /// lead faces lead. Common practice (F11, F25).
     public Side arrivalOf(Side from) {
         return this == SAME ? from.opposite() : from;
     }
 
-    /// The own side toward which it is safe to leave: away from his power hand, toward his lead hand (F10).
+    /// The own side toward which it is safe to leave: away from the other's power hand, toward the other's lead hand
+    /// (F10).
     public Side safeSide() {
         return this == SAME ? Side.REAR : Side.LEAD;
     }

@@ -5,9 +5,9 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 
-/// One fighter's range bands against another, in centimetres from axis to axis: `long` is where his
-/// straight lands without a step, `kick` where his kick lands and no hand does, `mid` where a hook lands
-/// too, `close` where an elbow does, `clinch` where he can hold.
+/// One fighter's range bands against another, in centimetres from axis to axis: `long` is where their
+/// straight lands without a step, `kick` where their kick lands and no hand does, `mid` where a hook lands
+/// too, `close` where an elbow does, `clinch` where a hold can be taken.
 ///
 /// The bands come from the two builds; nothing in them is fixed but what the reach of a technique says.
 public final class Ranges {
@@ -129,13 +129,13 @@ public final class Ranges {
     }
 
     /// The band in which only the longer of the two can hit: how much farther these straights reach than
-    /// the other man's reach back, in centimetres. Negative where his reach farther.
-    public double longerByCm(Ranges his) {
-        return farCm(Band.LONG) - his.farCm(Band.LONG);
+    /// the other's reach back, in centimetres. Negative where the other's reach farther.
+    public double longerByCm(Ranges theirs) {
+        return farCm(Band.LONG) - theirs.farCm(Band.LONG);
     }
 
     /// The same for kicks.
-    public double longerKickByCm(Ranges his) {
-        return farCm(Band.KICK) - his.farCm(Band.KICK);
+    public double longerKickByCm(Ranges theirs) {
+        return farCm(Band.KICK) - theirs.farCm(Band.KICK);
     }
 }

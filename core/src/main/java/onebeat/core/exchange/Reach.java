@@ -11,7 +11,7 @@ import org.apache.commons.csv.CSVRecord;
 ///
 /// A limb of some length leaves the shoulder or the hip, which stands a little in front of the axis, and
 /// rises or falls to the height of its target; what is left of it lies level, and the target lies in front
-/// of the other axis. So a tall man's chin is farther than his belt, and nobody's table says so.
+/// of the other axis. So a tall fighter's chin is farther than their belt, and nobody's table says so.
 ///
 /// @param stepCm the usual step that goes with it, in centimetres
 /// @param leastShare share of its reach nearer than which its power drops

@@ -6,7 +6,7 @@ import onebeat.core.exchange.Pairing;
 import onebeat.core.exchange.Stance;
 import onebeat.core.play.Who;
 
-/// One passage on film. The studied opponent is always the partner, whoever faces him the athlete.
+/// One passage on film. The studied opponent is always the partner, whoever faces them the athlete.
 ///
 /// @param timeS seconds from the start of the reel
 /// @param round the round it is in, from 1

@@ -16,9 +16,9 @@ import onebeat.core.review.Context;
 /// What to go in with against this opponent: three plans with what speaks for them, and what to stay away from.
 ///
 /// @param plans the best first, no two with the same beginning or the same weapon
-/// @param avoid what he punishes, the surest first
+/// @param avoid what the opponent punishes, the surest first
 /// @param reach the gaps in which only the one of longer reach lands
-public record FightPlan(List<Plan> plans, List<Avoid> avoid, Optional<OnlyHis> reach) {
+public record FightPlan(List<Plan> plans, List<Avoid> avoid, Optional<OneSidedReach> reach) {
 
     private static final Constants NUMBERS = Constants.of(FightPlan.class, "habits.csv", "number");
     private static final int PLANS = (int) NUMBERS.get("plans");
@@ -36,7 +36,7 @@ public record FightPlan(List<Plan> plans, List<Avoid> avoid, Optional<OnlyHis> r
     /// @param drill the line that trains it, with its reads
     public record Plan(Idea idea, Seized drill) {}
 
-    /// Something of the athlete's that he answers with a strike.
+    /// Something of the athlete's that the opponent answers with a strike.
     ///
     /// @param share how often, with its interval
     public record Avoid(String stimulus, String response, Share share, List<String> exchanges) {
@@ -50,11 +50,11 @@ public record FightPlan(List<Plan> plans, List<Avoid> avoid, Optional<OnlyHis> r
     /// other's do not.
     ///
     /// @param who whose reach it is
-    public record OnlyHis(Who who, double fromCm, double toCm) {}
+    public record OneSidedReach(Who who, double fromCm, double toCm) {}
 
     /// The plan that these habits give.
     ///
-    /// @param habits his responses to what the athlete does
+    /// @param habits the opponent's responses to what the athlete does
     public static FightPlan of(List<After> habits, Context context, Repertoire repertoire) {
         return of(habits, Idea.of(habits, context, repertoire), context, repertoire);
     }
@@ -102,12 +102,15 @@ public record FightPlan(List<Plan> plans, List<Avoid> avoid, Optional<OnlyHis> r
                 .anyMatch(weapon -> weapon.act().isStrike());
     }
 
-    private static Optional<OnlyHis> reach(Context context) {
+    private static Optional<OneSidedReach> reach(Context context) {
         double own = context.setting().ranges(Who.ATHLETE).farCm(Band.LONG);
-        double his = context.setting().ranges(Who.PARTNER).farCm(Band.LONG);
-        if (Math.abs(own - his) < 1) {
+        double theirs = context.setting().ranges(Who.PARTNER).farCm(Band.LONG);
+        if (Math.abs(own - theirs) < 1) {
             return Optional.empty();
         }
-        return Optional.of(his > own ? new OnlyHis(Who.PARTNER, own, his) : new OnlyHis(Who.ATHLETE, his, own));
+        return Optional.of(
+                theirs > own
+                        ? new OneSidedReach(Who.PARTNER, own, theirs)
+                        : new OneSidedReach(Who.ATHLETE, theirs, own));
     }
 }

@@ -16,7 +16,7 @@ import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.Who;
 
 /// The odds of a line's reads as film gives them: after the athlete's action that stands before a read, how
-/// often the opponent answered with each cue; for a read that begins the line, how often he began an
+/// often the opponent answered with each cue; for a read that begins the line, how often the opponent began an
 /// exchange with it.
 public final class FilmOdds {
 
@@ -24,7 +24,7 @@ public final class FilmOdds {
 
     /// The odds; even for a read of which film says nothing.
     public static Odds of(Line line, Collection<Exchange> exchanges, Vocabulary vocabulary) {
-        List<Sighting> his = Sightings.of(exchanges, Who.PARTNER, vocabulary);
+        List<Sighting> theirs = Sightings.of(exchanges, Who.PARTNER, vocabulary);
         List<Sighting> first = Sightings.of(exchanges, Who.ATHLETE, vocabulary).stream()
                 .filter(s -> s.beat() == 0 && s.exchange().starter() == Who.PARTNER)
                 .toList();
@@ -41,7 +41,7 @@ public final class FilmOdds {
                         };
                 counts.add((int)
                         (before.isPresent()
-                                ? his.stream()
+                                ? theirs.stream()
                                         .filter(s -> s.stimulus().equals(before.get())
                                                 && s.response().equals(cue))
                                         .count()

@@ -10,7 +10,7 @@ import java.util.function.Function;
 import onebeat.core.exchange.Constants;
 import org.apache.commons.statistics.inference.FisherExactTest;
 
-/// One habit looked at closely: how often he answers this with that, by context, early and late, and beside
+/// One habit looked at closely: how often the opponent answers this with that, by context, early and late, and beside
 /// others.
 ///
 /// Where a count is too small to say anything the answer is empty: three sightings are a guess.

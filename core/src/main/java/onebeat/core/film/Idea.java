@@ -8,10 +8,10 @@ import onebeat.core.film.FollowUps.After;
 import onebeat.core.film.FollowUps.FollowUp;
 import onebeat.core.review.Context;
 
-/// Something that an opponent leaves open: after this he does that, and then there is a place for a strike.
+/// Something that an opponent leaves open: after this the opponent does that, and then there is a place for a strike.
 ///
 /// @param stimulus what the athlete does
-/// @param response what he does after it
+/// @param response what the opponent does after it
 /// @param share how often, with its interval
 /// @param reply what pays best then
 /// @param exchanges the ids of the exchanges behind it
@@ -21,7 +21,8 @@ public record Idea(String stimulus, String response, Share share, Reply reply, L
         exchanges = List.copyOf(exchanges);
     }
 
-    /// What ideas are ranked by: what the strike is worth there, counted only as often as he surely does it (the lower
+    /// What ideas are ranked by: what the strike is worth there, counted only as often as the opponent does it for
+    /// certain (the lower
     /// end of the
     /// interval).
     public double worth() {
@@ -30,7 +31,7 @@ public record Idea(String stimulus, String response, Share share, Reply reply, L
 
     /// The ideas that these habits give, the surest and most open first, one for each response.
     ///
-    /// @param habits his responses to what the athlete does
+    /// @param habits the opponent's responses to what the athlete does
     public static List<Idea> of(List<After> habits, Context context, Repertoire repertoire) {
         List<Idea> ideas = new ArrayList<>();
         for (After after : habits) {

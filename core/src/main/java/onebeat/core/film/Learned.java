@@ -12,8 +12,8 @@ import onebeat.core.opening.Posture;
 import onebeat.core.opening.Stimulus;
 import onebeat.core.play.Placed;
 
-/// What film says of how he reacts: the shipped reactions as a prior with a visible weight, and what was
-/// seen of him added to it (a Dirichlet posterior; Gelman and others, Bayesian Data Analysis, 3rd ed. 2013,
+/// What film says of how the opponent reacts: the shipped reactions as a prior with a visible weight, and what was
+/// seen of them added to it (a Dirichlet posterior; Gelman and others, Bayesian Data Analysis, 3rd ed. 2013,
 /// section 3.4).
 ///
 /// @param model the shipped tables with the rows that film has changed
@@ -28,7 +28,7 @@ public record Learned(PartnerModel model, Map<Stimulus, Integer> seen) {
         seen = Map.copyOf(seen);
     }
 
-    /// Learns from sightings of his. Responses that are no posture, such as a strike back, say nothing of
+    /// Learns from sightings of the opponent. Responses that are no posture, such as a strike back, say nothing of
     /// what is covered and are left out.
     public static Learned of(PartnerModel prior, List<Sighting> sightings) {
         Map<Stimulus, Map<Posture, Integer>> counts = new HashMap<>();

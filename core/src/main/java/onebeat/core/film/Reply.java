@@ -26,7 +26,7 @@ import onebeat.core.review.Score;
 import onebeat.core.review.Severity;
 import onebeat.core.timing.Interception;
 
-/// What pays best after something he does: a strike into what it opens, met or entered first where it has
+/// What pays best after something the opponent does: a strike into what it opens, met or entered first where it has
 /// to be.
 ///
 /// @param line the whole line, with the way out
@@ -34,9 +34,9 @@ import onebeat.core.timing.Interception;
 /// @param strike the strike that it is for
 /// @param value what the line is worth
 /// @param opening how open its place is, 0 to 1
-/// @param gain how much more open than if he had stayed at guard
+/// @param gain how much more open than if the opponent had stayed at guard
 /// @param effect of the strike, a full cross to the head being 1
-/// @param pays what replies are ranked by: what the strike finds and what his own doing opened, less
+/// @param pays what replies are ranked by: what the strike finds and what the opponent's own doing opened, less
 /// exposure and beats
 public record Reply(
         String line,
@@ -54,18 +54,18 @@ public record Reply(
     /// The best reply, or none where nothing of the repertoire answers without a `stop`.
     ///
     /// @param beginning what came before, as a call line; may be empty
-    /// @param his what he does then, as it stands between brackets
-    public static Optional<Reply> best(String beginning, String his, Context context, Repertoire repertoire) {
-        return all(beginning, his, context, repertoire).stream().findFirst();
+    /// @param theirs what the opponent does then, as it stands between brackets
+    public static Optional<Reply> best(String beginning, String theirs, Context context, Repertoire repertoire) {
+        return all(beginning, theirs, context, repertoire).stream().findFirst();
     }
 
     /// The best replies, each with a strike of its own, the best first.
-    public static List<Reply> all(String beginning, String his, Context context, Repertoire repertoire) {
-        String before = (beginning + " (" + his + ")").strip();
+    public static List<Reply> all(String beginning, String theirs, Context context, Repertoire repertoire) {
+        String before = (beginning + " (" + theirs + ")").strip();
         String atGuard = (beginning + " (none)").strip();
         Map<String, Double> usual = new HashMap<>();
         List<Reply> replies = new ArrayList<>();
-        for (Candidate candidate : candidates(before, his, context, repertoire)) {
+        for (Candidate candidate : candidates(before, theirs, context, repertoire)) {
             double open = usual.computeIfAbsent(candidate.strike, strike -> opening(atGuard, strike, context));
             of(before, candidate, open, context, repertoire).ifPresent(replies::add);
         }
@@ -90,8 +90,9 @@ public record Reply(
 
     private record Candidate(String words, String strike) {}
 
-    /// Where he strikes a defence comes first or on the same beat; where he is out of reach a step.
-    private static List<Candidate> candidates(String before, String his, Context context, Repertoire repertoire) {
+    /// Where the opponent strikes a defence comes first or on the same beat; where the opponent is out of reach a
+    /// step.
+    private static List<Candidate> candidates(String before, String theirs, Context context, Repertoire repertoire) {
         List<Act> strikes = new ArrayList<>();
         List<Act> defences = new ArrayList<>();
         for (Weapon weapon : repertoire.weapons()) {
@@ -124,7 +125,7 @@ public record Reply(
                 });
             } else {
                 all.add(new Candidate(strike, strike));
-                if (his.equals("out") || his.equals("retreat")) {
+                if (theirs.equals("out") || theirs.equals("retreat")) {
                     all.add(new Candidate("in " + strike, strike));
                 }
             }

@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 
-/// Sequences: what he did after two or three things that followed one another in one exchange.
+/// Sequences: what the opponent did after two or three things that followed one another in one exchange.
 ///
 /// @param stimuli the things done, in order
-/// @param response what he did after the last of them
+/// @param response what the opponent did after the last of them
 /// @param share of all sightings of the same things in the same order
 /// @param exchanges the ids of the exchanges behind the count
 public record Runs(List<String> stimuli, String response, Share share, List<String> exchanges) {

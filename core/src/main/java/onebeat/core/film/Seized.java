@@ -20,8 +20,8 @@ import onebeat.core.play.Who;
 import onebeat.core.review.Context;
 import onebeat.core.review.Review;
 
-/// A drill made of what was seen on film: his part is what the partner gives, the athlete's part the
-/// answer, and where he answers in more than one way those are its reads, as often as on film. What was
+/// A drill made of what was seen on film: the opponent's part is what the partner gives, the athlete's part the
+/// answer, and where the opponent answers in more than one way those are its reads, as often as on film. What was
 /// seen once is no read yet.
 ///
 /// @param line the line of the drill
@@ -36,16 +36,16 @@ public record Seized(String line, Odds odds, List<IfThen> reads) {
         reads = List.copyOf(reads);
     }
 
-    /// If he does this, then the athlete does that.
+    /// If the opponent does this, then the athlete does that.
     ///
-    /// @param cue what he does, as between brackets
+    /// @param cue what the opponent does, as between brackets
     /// @param share how often, with its interval
     /// @param answer what the athlete does then
     public record IfThen(String cue, Share share, String answer) {}
 
     /// The drill of an exchange.
     ///
-    /// @param habits his responses to what the athlete does
+    /// @param habits the opponent's responses to what the athlete does
     public static Seized of(Exchange exchange, List<After> habits, Context context, Repertoire repertoire) {
         if (!(Notation.read(exchange.line(), context.vocabulary()) instanceof Read read)) {
             return new Seized(exchange.line(), Odds.even(), List.of());
@@ -53,7 +53,7 @@ public record Seized(String line, Odds odds, List<IfThen> reads) {
         List<Item> items = read.line().items();
         for (int i = 0; i + 1 < items.size(); i++) {
             Optional<After> after = own(items.get(i)).flatMap(stimulus -> after(habits, stimulus));
-            Optional<String> seen = his(items.get(i + 1));
+            Optional<String> seen = theirs(items.get(i + 1));
             if (after.isPresent() && seen.isPresent()) {
                 String beginning = Notation.print(new Line(items.subList(0, i + 1)));
                 String answer = Notation.print(new Line(items.subList(i + 2, items.size())));
@@ -64,13 +64,13 @@ public record Seized(String line, Odds odds, List<IfThen> reads) {
         return new Seized(read.canonical(), Odds.even(), List.of());
     }
 
-    /// The drill of a habit: what he does after this, each way with its best reply. Empty where nothing
+    /// The drill of a habit: what the opponent does after this, each way with its best reply. Empty where nothing
     /// replies.
     public static Optional<Seized> of(After after, Context context, Repertoire repertoire) {
         return of(after.stimulus(), after, Optional.empty(), context, repertoire);
     }
 
-    /// What the athlete did himself after one of the responses.
+    /// What the athlete did after one of the responses.
     private record Own(String response, String answer) {}
 
     private static Optional<Seized> of(
@@ -108,7 +108,7 @@ public record Seized(String line, Odds odds, List<IfThen> reads) {
                 : Optional.empty();
     }
 
-    /// Whether what the athlete did himself has a strike in it and no `stop`.
+    /// Whether what the athlete did has a strike in it and no `stop`.
     private static boolean stands(String beginning, Own own, Context context) {
         String text = beginning + " (" + own.response + ") " + own.answer;
         return !own.answer.isEmpty()
@@ -139,8 +139,8 @@ public record Seized(String line, Odds odds, List<IfThen> reads) {
         return words.isEmpty() ? Optional.empty() : Optional.of(String.join("+", words));
     }
 
-    /// The one thing that he does on the one beat of an item.
-    private static Optional<String> his(Item item) {
+    /// The one thing that the opponent does on the one beat of an item.
+    private static Optional<String> theirs(Item item) {
         List<Call> calls = calls(item);
         return calls.size() == 1
                         && calls.getFirst() instanceof Partner partner

@@ -136,7 +136,7 @@ record SetupCauses(Context context, Repertoire repertoire, String weapon, Act st
         return first.technique().code().equals(second.technique().code()) && first.level() != second.level();
     }
 
-    /// Strikes that begin like the weapon teach him the wrong answer to it (F19, F23).
+    /// Strikes that begin like the weapon teach the opponent the wrong answer to it (F19, F23).
     private boolean startsAlike(String words) {
         Act other = Setups.act(words).orElseThrow();
         Technique technique = other.technique();

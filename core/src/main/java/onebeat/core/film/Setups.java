@@ -52,10 +52,10 @@ import onebeat.core.review.Severity;
 /// the cause credible, and the way out. For each cause the best line is kept, so that the coach sees
 /// different setups and not one setup ten times.
 ///
-/// A line is ranked by what the setup opens in the very place of the weapon (the credit, with this opponent's odds, so
-/// that how surely it is caused counts too), by what stands open there, and by what it costs: exposure while it lands
-/// and a little for each beat. The reaction written in it is what the partner shows in the drill and does not count
-/// (J13).
+/// A line is ranked by what the setup opens in the very place of the weapon (the credit, with this opponent's odds,
+/// so that how surely it is caused counts too), by what stands open there, and by what it costs: exposure while it
+/// lands and a little for each beat. The reaction written in it is what the partner shows in the drill and does not
+/// count (J13).
 public final class Setups {
 
     private static final Constants NUMBERS = Constants.of(Setups.class, "habits.csv", "number");
@@ -247,11 +247,11 @@ public final class Setups {
                 new Answer(review.canonical(), value, reasons(landing.get(), opening, cause, reaction, before, exit)));
     }
 
-    /// What the weapon is worth on a leg that has taken nothing yet: what was landed on it before adds up over a round
-    /// and makes no setup better than another.
+    /// What the weapon is worth on a leg that has taken nothing yet: what was landed on it before adds up over a
+    /// round and makes no setup better than another.
     private double freshEffect(double power, Zone zone) {
-        Stance his = context.setting().partner().stance();
-        return power * strike.technique().traits().worth() * model.zones().of(zone, his, 0);
+        Stance theirs = context.setting().partner().stance();
+        return power * strike.technique().traits().worth() * model.zones().of(zone, theirs, 0);
     }
 
     /// What the setup opens in the place of the weapon.
@@ -265,7 +265,8 @@ public final class Setups {
     private static final double CREDIT = NUMBERS.get("setup_credit");
     private static final double LEAST_CREDIT = NUMBERS.get("least_credit");
 
-    /// How exposed the athlete is while it lands and right after, or, where it lands out of a hold, on the way into it.
+    /// How exposed the athlete is while it lands and right after, or, where it lands out of a hold, on the way into
+    /// it.
     private static double exposure(PlayedWay way, Step landing, Openings openings, Opening opening) {
         return way.of(Who.ATHLETE)
                 .filter(s ->
@@ -283,7 +284,7 @@ public final class Setups {
                 : way.way().beats();
     }
 
-    /// Off the line, toward his lead hand; a hold needs no other way out.
+    /// Off the line, toward the opponent's lead hand; a hold needs no other way out.
     private String exit() {
         if (strike.technique().kind() == Kind.CLINCH) {
             return "";
@@ -300,7 +301,7 @@ public final class Setups {
     /// @param chance how likely it is after its cause
     private record Reaction(String word, Posture posture, double chance, Placed cause) {}
 
-    /// What of his reactions to the cause opens the zone most; empty where none does.
+    /// Which of the opponent's reactions to the cause opens the zone most; empty where none does.
     private Optional<Reaction> reaction(PlayedWay way, Step landing, SetupCause cause, Zone zone) {
         if (!cause.wantsReaction()) {
             return Optional.empty();

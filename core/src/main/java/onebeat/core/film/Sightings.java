@@ -53,8 +53,8 @@ public final class Sightings {
         return all;
     }
 
-    /// What `who` did after each own strike of theirs, in the order of the exchanges: the next thing on a later beat of
-    /// the same exchange. What ends an exchange is left out, since what came then was not noted.
+    /// What `who` did after each own strike of theirs, in the order of the exchanges: the next thing on a later
+    /// beat of the same exchange. What ends an exchange is left out, since what came then was not noted.
     public static List<Sighting> ofOwn(Collection<Exchange> exchanges, Who who, Vocabulary vocabulary) {
         List<Sighting> all = new ArrayList<>();
         for (Exchange exchange : exchanges) {
@@ -108,7 +108,7 @@ public final class Sightings {
         return pairs;
     }
 
-    /// The first thing the other does on the stimulus or after it, before the one's next beat. What he
+    /// The first thing the other does on the stimulus or after it, before the one's next beat. What the opponent
     /// throws on that beat comes before it where the one only meets it.
     private Optional<Placed> response(Way way, Placed stimulus, Optional<Placed> next) {
         return way.actions().stream()

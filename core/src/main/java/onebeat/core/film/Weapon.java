@@ -2,7 +2,7 @@ package onebeat.core.film;
 
 import onebeat.core.notation.Act;
 
-/// Something that an athlete has: an action, and how surely he does it.
+/// Something that an athlete has: an action, and how surely they do it.
 ///
 /// @param mastery 0 to 1; 1 where nothing is known against it
 public record Weapon(Act act, double mastery) {

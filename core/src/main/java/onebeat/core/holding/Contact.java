@@ -97,7 +97,7 @@ public record Contact(Map<Touch, Integer> touches) {
         return count(t -> t.by() == Who.PARTNER && t.on() == On.PAD);
     }
 
-    /// Touches on the partner himself, by level.
+    /// Touches on the partner's body, by level.
     public Map<Level, Integer> partner() {
         return byLevel(t -> t.by() == Who.ATHLETE && t.on() == On.PERSON);
     }
@@ -107,7 +107,7 @@ public record Contact(Map<Touch, Integer> touches) {
         return byLevel(t -> t.by() == Who.PARTNER && t.on() == On.PERSON);
     }
 
-    /// Touches on the partner himself.
+    /// Touches on the partner's body.
     public int onPartner() {
         return count(t -> t.by() == Who.ATHLETE && t.on() == On.PERSON);
     }

@@ -3,7 +3,8 @@ package onebeat.core.holding;
 /// How a round is drawn: the seed makes it the same again.
 ///
 /// @param mostRun the same cue or count comes at most so often in a row, from 1
-/// @param gapSpread so many beats at most are added to a gap, from 0: without them he counts the beats between
+/// @param gapSpread so many beats at most are added to a gap, from 0: without them the partner can count the beats
+/// between
 public record Draw(long seed, int mostRun, int gapSpread) {
 
     /// The same at most so often in a row where nothing is said.

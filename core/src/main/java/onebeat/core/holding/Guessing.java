@@ -16,7 +16,7 @@ import onebeat.core.notation.Line;
 ///     System Technical Journal 27:379, section 6)
 /// @param drawn how often each option came
 /// @param hits how often a guesser is right who has counted what followed the last two draws (a Markov chain of order
-///     two), by what he has seen so far
+///     two), by what was drawn so far
 /// @param often how often the commonest option came: what always guessing the same would hit
 public record Guessing(Choice choice, double bits, List<Integer> drawn, int hits, int often) {
 
@@ -59,7 +59,7 @@ public record Guessing(Choice choice, double bits, List<Integer> drawn, int hits
         return all;
     }
 
-    /// How often the order-2 guesser is right over a sequence: he says what came most often after the last two, or
+    /// How often the order-2 guesser is right over a sequence: it says what came most often after the last two, or
     /// where that pair is new what came most often at all; of equals the first.
     static int hits(List<Integer> sequence, int options) {
         Map<List<Integer>, int[]> after = new HashMap<>();

@@ -38,19 +38,19 @@ public final class HandPath {
 
     /// The hands of a plan.
     ///
-    /// @param he the holder's build
-    public static HandPath of(PlayedWay way, PadPlan plan, Build he, double bpm) {
+    /// @param holder the holder's build
+    public static HandPath of(PlayedWay way, PadPlan plan, Build holder, double bpm) {
         HandPath path = new HandPath();
         for (Side side : Side.values()) {
-            path.keys.put(side, keys(side, way, plan, he, bpm));
+            path.keys.put(side, keys(side, way, plan, holder, bpm));
         }
         return path;
     }
 
-    private static List<Key> keys(Side side, PlayedWay way, PadPlan plan, Build he, double bpm) {
+    private static List<Key> keys(Side side, PlayedWay way, PadPlan plan, Build holder, double bpm) {
         List<Key> keys = new ArrayList<>();
         keys.add(new Key(
-                Double.NEGATIVE_INFINITY, he.targetHeightCm(Level.HEAD), Holding.aside(side), 0, Optional.empty()));
+                Double.NEGATIVE_INFINITY, holder.targetHeightCm(Level.HEAD), Holding.aside(side), 0, Optional.empty()));
         way.steps().stream()
                 .filter(s -> s.placed().act().isStrike())
                 .sorted(Comparator.comparing(Step::beat).thenComparingInt(Step::index))
@@ -68,9 +68,9 @@ public final class HandPath {
     }
 
     private static void fed(List<Key> keys, Side side, Step feed, double at) {
-        boolean his = feed.placed().technique().part() == Part.ARM
+        boolean theirs = feed.placed().technique().part() == Part.ARM
                 && feed.placed().side().orElse(Side.LEAD) == side;
-        if (his) {
+        if (theirs) {
             Key last = keys.getLast();
             double aside = Holding.aside(side);
             double starts =

@@ -2,7 +2,7 @@ package onebeat.core.holding;
 
 import java.util.Set;
 
-/// What the partner has at hand, how he holds, and where he is sore.
+/// What the partner has at hand, how they hold, and where they are sore.
 public record Holder(Set<Gear> gear, JabSchool jab, Set<SoreSpot> sore) {
 
     public Holder {

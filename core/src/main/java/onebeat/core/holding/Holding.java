@@ -221,7 +221,7 @@ public final class Holding {
         return side == Side.LEAD ? ASIDE_CM : -ASIDE_CM;
     }
 
-    /// His own strikes and the contacts of the athlete's strikes, in time; on one beat what he feeds comes
+    /// The partner's own strikes and the contacts of the athlete's strikes, in time; on one beat what they feed comes
     /// first.
     /// A flinch comes after what it answers.
     private List<Step> inTime() {

@@ -6,11 +6,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 
-/// What the holder shows for every contact of one way, with the least movement of his hands; or why he cannot.
+/// What the holder shows for every contact of one way, with the least movement of the hands; or why nothing can be
+/// shown.
 ///
 /// @param pads in the order of the contacts
 /// @param missing strikes, by index, for which none of the gear at hand is right: they are touched only
-/// @param sore of these, the strikes that would land where he is sore: they are not touched either
+/// @param sore of these, the strikes that would land on a sore spot: they are not touched either
 /// @param clash the first strike that no hand can be there for
 public record PadPlan(List<Pad> pads, List<Integer> missing, Map<Integer, SoreSpot> sore, Optional<Clash> clash) {
 

@@ -8,10 +8,10 @@ import onebeat.core.timing.Rung;
 
 /// A training partner: who feeds and holds tonight.
 ///
-/// @param body his build and his own stance
-/// @param playsOpponent whether he stands as the opponent stands, from his own stance or not
-/// @param feeds the kinds of strikes that he can feed
-/// @param upTo the last ladder step at which his feed is good enough: above it he is not honest or not safe
+/// @param body build and own stance
+/// @param playsOpponent whether they stand as the opponent stands, from their own stance or not
+/// @param feeds the kinds of strikes that they can feed
+/// @param upTo the last ladder step at which their feed is good enough: above it they are not honest or not safe
 public record Partner(
         String id,
         Fighter body,
@@ -32,23 +32,23 @@ public record Partner(
         return body.name();
     }
 
-    /// What he can hold, how, and where not.
+    /// What they can hold, how, and where not.
     public Holder holder() {
         return new Holder(gear, jab, sore);
     }
 
-    /// The partner as he stands against the athlete when he plays this opponent.
+    /// The partner as they stand against the athlete when playing this opponent.
     public Fighter playing(Fighter opponent) {
         return new Fighter(
                 body.name(), playsOpponent ? opponent.stance() : body.stance(), body.heightCm(), body.spanCm());
     }
 
-    /// Whether he stands otherwise than he is used to when he plays this opponent.
+    /// Whether they stand otherwise than they are used to when playing this opponent.
     public boolean turnsFor(Fighter opponent) {
         return playing(opponent).stance() != body.stance();
     }
 
-    /// The stance that is his own.
+    /// The stance that is their own.
     public Stance ownStance() {
         return body.stance();
     }

@@ -24,40 +24,40 @@ import onebeat.core.timing.Reaction;
 import onebeat.core.timing.Rung;
 import onebeat.core.timing.Timing;
 
-/// The feeder's script of one way through a line: for each beat what he throws, shows, does or holds, in
-/// words that he can follow, with left and right as he stands.
+/// The feeder's script of one way through a line: for each beat what they throw, show, do or hold, in
+/// words that they can follow, with left and right as they stand.
 ///
-/// @param before what he has to know before the first beat: how he stands, how honest he feeds
-/// @param cues what he does, in time
-/// @param faults what spoils such a drill from his side (F33)
+/// @param before what the partner has to know before the first beat: how to stand, how honestly to feed
+/// @param cues what the partner does, in time
+/// @param faults what spoils such a drill from their side (F33)
 /// @param cannot what of it this partner cannot feed
 public record Script(List<String> before, List<Cue> cues, List<String> faults, List<String> cannot) {
 
     private static final Phrases WORDS = Phrases.of(Script.class, "onebeat.core.holding.script");
 
-    /// What kind of thing he does.
+    /// The kind of a cue.
     public enum Does {
-        /// He throws a strike.
+        /// The partner throws a strike.
         THROW,
-        /// He starts a strike and takes it back, or shows a reaction.
+        /// The partner starts a strike and takes it back, or shows a reaction.
         SHOW,
-        /// He meets the athlete's strike.
+        /// The partner meets the athlete's strike.
         MEET,
-        /// He holds a target.
+        /// The partner holds a target.
         HOLD,
-        /// He has nothing to hold: it is touched.
+        /// The partner has nothing to hold: it is touched.
         TOUCH,
-        /// He lets nothing land there.
+        /// The partner lets nothing land there.
         SPARE
     }
 
-    /// One thing that he does.
+    /// One thing that the partner does.
     ///
     /// @param step the index of the step in its way that it belongs to
-    /// @param call what he does, short enough to be read from two metres
+    /// @param call what the partner does, short enough to be read from two metres
     /// @param detail how, and what it is for; may be empty
     /// @param atMs when its contact is, in milliseconds from the first beat
-    /// @param showMs when he has to begin to show it: a step ahead, and earlier where the athlete would not
+    /// @param showMs when the partner has to begin to show it: a step ahead, and earlier where the athlete would not
     ///     see it in time
     /// @param seeMs how much time the athlete has over to see it; negative is too little. Only for fed
     ///     strikes
@@ -99,11 +99,11 @@ public record Script(List<String> before, List<Cue> cues, List<String> faults, L
     /// What a script is made for.
     ///
     /// @param line the line that the way is one way through
-    /// @param plan what he holds on this way
-    /// @param he the partner as he stands tonight
-    /// @param partner who he is, where one is chosen
+    /// @param plan what the partner holds on this way
+    /// @param holder the partner as they stand tonight
+    /// @param partner who the partner is, where one is chosen
     public record For(
-            Line line, PlayedWay way, PadPlan plan, Rung rung, double bpm, Fighter he, Optional<Partner> partner) {}
+            Line line, PlayedWay way, PadPlan plan, Rung rung, double bpm, Fighter holder, Optional<Partner> partner) {}
 
     /// The script of a way.
     public static Script of(For what) {
@@ -129,9 +129,9 @@ public record Script(List<String> before, List<Cue> cues, List<String> faults, L
         private List<String> before() {
             List<String> before = new ArrayList<>();
             what.partner
-                    .filter(p -> p.ownStance() != what.he.stance())
-                    .ifPresent(p ->
-                            before.add(WORDS.say("turn." + what.he.stance(), WORDS.say("stance." + p.ownStance()))));
+                    .filter(p -> p.ownStance() != what.holder.stance())
+                    .ifPresent(p -> before.add(
+                            WORDS.say("turn." + what.holder.stance(), WORDS.say("stance." + p.ownStance()))));
             boolean feeds = what.way.strikesOf(Who.PARTNER).findAny().isPresent();
             if (feeds) {
                 before.add(WORDS.say("honesty." + what.rung));
@@ -163,10 +163,10 @@ public record Script(List<String> before, List<Cue> cues, List<String> faults, L
         }
 
         private Optional<Cue> cue(Step step) {
-            return step.who() == Who.PARTNER ? Optional.of(his(step)) : held(step);
+            return step.who() == Who.PARTNER ? Optional.of(theirs(step)) : held(step);
         }
 
-        private Cue his(Step step) {
+        private Cue theirs(Step step) {
             Technique technique = step.placed().technique();
             double at = Timing.atMs(step.beat(), what.bpm);
             if (technique.isReaction()) {
@@ -222,7 +222,7 @@ public record Script(List<String> before, List<Cue> cues, List<String> faults, L
             return what.way.at(step.beat()).partner().stance();
         }
 
-        /// A technique with the hand or leg that he uses for it, for example `jab with the right hand`.
+        /// A technique with the hand or leg that the partner uses for it, for example `jab with the right hand`.
         private String sided(Step step) {
             Technique technique = step.placed().technique();
             boolean limb = technique.part() == Part.ARM || technique.part() == Part.LEG;
@@ -234,7 +234,7 @@ public record Script(List<String> before, List<Cue> cues, List<String> faults, L
         }
 
         private String leadFoot() {
-            return WORDS.say(SoreSpot.isLeft(what.he.stance(), Side.LEAD) ? "left" : "right");
+            return WORDS.say(SoreSpot.isLeft(what.holder.stance(), Side.LEAD) ? "left" : "right");
         }
 
         private String hand(Hand hand) {
@@ -242,7 +242,7 @@ public record Script(List<String> before, List<Cue> cues, List<String> faults, L
                 case BOTH, WORN -> "";
                 case LEAD, REAR -> {
                     Side side = hand == Hand.LEAD ? Side.LEAD : Side.REAR;
-                    yield WORDS.say(SoreSpot.isLeft(what.he.stance(), side) ? "left" : "right");
+                    yield WORDS.say(SoreSpot.isLeft(what.holder.stance(), side) ? "left" : "right");
                 }
             };
         }

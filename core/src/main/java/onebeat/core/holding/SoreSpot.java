@@ -9,7 +9,7 @@ import onebeat.core.exchange.Side;
 import onebeat.core.exchange.Stance;
 import onebeat.core.opening.Zone;
 
-/// Where a partner is sore. It is told by left and right, since it stays where it is when he changes his stance.
+/// Where a partner is sore. It is told by left and right, since it stays where it is when they change their stance.
 public enum SoreSpot {
     HEAD,
     BODY,
@@ -33,17 +33,17 @@ public enum SoreSpot {
         return Arrays.stream(values()).map(SoreSpot::word).collect(Collectors.joining(", "));
     }
 
-    /// His leg on this side, as he stands.
+    /// Their leg on this side, as they stand.
     static SoreSpot leg(Stance stance, Side side) {
         return isLeft(stance, side) ? LEFT_LEG : RIGHT_LEG;
     }
 
-    /// His hand on this side, as he stands.
+    /// Their hand on this side, as they stand.
     static SoreSpot hand(Stance stance, Side side) {
         return isLeft(stance, side) ? LEFT_HAND : RIGHT_HAND;
     }
 
-    /// What lies in a zone of his, as he stands.
+    /// What lies in one of their zones, as they stand.
     static SoreSpot in(Zone zone, Stance stance) {
         return switch (zone) {
             case HEAD_FRONT, HEAD_LEAD, HEAD_REAR, CHIN_BELOW -> HEAD;

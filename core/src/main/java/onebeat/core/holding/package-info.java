@@ -1,4 +1,4 @@
-/// The partner's side: what he holds, with which hand, when, and what it costs him.
+/// The partner's side: what they hold, with which hand, when, and what it costs them.
 ///
 /// [onebeat.core.holding.Holding#plan] gives every contact of a played way a target from the gear at hand
 /// ([onebeat.core.holding.PadPlan]): one hand in one place at a time, home from its feed, there before the

@@ -43,8 +43,8 @@ record ExposureRules(
 
     static ExposureRules of(PartnerModel model, Setting setting) {
         Ranges own = setting.ranges(Who.ATHLETE);
-        Ranges his = setting.ranges(Who.PARTNER);
-        double longer = his.longerByCm(own);
+        Ranges theirs = setting.ranges(Who.PARTNER);
+        double longer = theirs.longerByCm(own);
         return new ExposureRules(
                 model,
                 setting.pace(),
@@ -58,8 +58,8 @@ record ExposureRules(
                 PartnerModel.clamp(model.number("end_share")),
                 own.farCm(Band.MID),
                 own.farCm(Band.LONG),
-                his.farCm(Band.LONG),
-                his.farCm(Band.KICK),
+                theirs.farCm(Band.LONG),
+                theirs.farCm(Band.KICK),
                 PartnerModel.clamp(model.number("out_of_hand")),
                 PartnerModel.clamp(model.number("out_of_kick")),
                 model.number("his_end") * Math.clamp(longer / model.number("his_end_cm"), 0, 1),

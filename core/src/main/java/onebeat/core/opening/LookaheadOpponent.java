@@ -23,7 +23,7 @@ public final class LookaheadOpponent {
     private final ExposureRules exposure;
     private final List<SeenAction> actions = new ArrayList<>();
     private final List<ExposureRules.Last> leaves = new ArrayList<>();
-    private final Stance his;
+    private final Stance theirs;
 
     /// The least that any reaction covers, by zone.
     private final double[] leastReacted;
@@ -64,8 +64,8 @@ public final class LookaheadOpponent {
     public LookaheadOpponent(Setting setting, PartnerModel model, Iterable<Placed> placed) {
         this.setting = setting;
         this.model = model;
-        this.his = setting.partner().stance();
-        this.rules = OpponentState.Rules.of(model, his, setting.pace(), false);
+        this.theirs = setting.partner().stance();
+        this.rules = OpponentState.Rules.of(model, theirs, setting.pace(), false);
         this.exposure = ExposureRules.of(model, setting);
         placed.forEach(p -> actions.add(seen(p)));
         actions.forEach(a -> leaves.add(exposure.last(a)));
@@ -88,7 +88,7 @@ public final class LookaheadOpponent {
                 side,
                 technique.arrival().at(side, pairing),
                 placed.act().isStrike() ? Zone.of(technique, placed.act().level(), side, pairing) : null,
-                his,
+                theirs,
                 false);
     }
 
@@ -142,7 +142,7 @@ public final class LookaheadOpponent {
         Zone zone = action.zone();
         return zone == null
                 ? 0
-                : action.technique().traits().worth() * model.zones().mostOf(zone, his);
+                : action.technique().traits().worth() * model.zones().mostOf(zone, theirs);
     }
 
     /// Whether an action exposes by itself: strikes and holds do.

@@ -8,7 +8,7 @@ import java.util.List;
 /// @param zone where it lands
 /// @param liver whether the liver lies there
 /// @param value 0 covered, 1 wide open
-/// @param exposure how exposed the striker is while he throws it, 0 to 1
+/// @param exposure how exposed the striker is while throwing it, 0 to 1
 /// @param effect what it is worth: power times the strike's worth times that of the zone, a full cross to the head
 ///     being 1
 /// @param credits what earlier actions gave it, the largest first

@@ -16,9 +16,9 @@ import org.jspecify.annotations.Nullable;
 /// The openings of all strikes of the athlete along one way through a line, and what the way exposes.
 ///
 /// @param byStep by the index of the strike
-/// @param exposures how exposed the athlete is at each strike and hold of his, by its index
+/// @param exposures how exposed the athlete is at each of their strikes and holds, by its index
 /// @param fedExposure the sum of what the fed strikes expose by how each is met
-/// @param endExposure how exposed he stands the beat after his last action
+/// @param endExposure how exposed the athlete stands the beat after the last action
 /// @param exposure of the whole way, 0 to 1
 public record Openings(
         Map<Integer, Opening> byStep,
@@ -40,7 +40,7 @@ public record Openings(
 
     /// The openings of a way.
     ///
-    /// @param seenBefore how often he has seen this way already in the round
+    /// @param seenBefore how often the partner has seen this way already in the round
     public static Openings of(PlayedWay way, Setting setting, PartnerModel model, int seenBefore) {
         return of(way, setting, model, seenBefore, true);
     }
@@ -138,7 +138,7 @@ public record Openings(
         return Optional.ofNullable(byStep.get(strike.index()));
     }
 
-    /// How exposed the athlete is at a strike or hold of his.
+    /// How exposed the athlete is at one of their strikes or holds.
     public Optional<Double> exposureAt(Step step) {
         return Optional.ofNullable(exposures.get(step.index()));
     }

@@ -162,7 +162,7 @@ public final class PartnerModel {
         return coverage(index(Posture.GUARD), zone) - coverage(index(posture), zone);
     }
 
-    /// The odds of a posture after an action; empty where he does not react.
+    /// The odds of a posture after an action; empty where the partner does not react.
     public Optional<Double> chance(Stimulus stimulus, Posture posture) {
         return Catalogue.standard()
                 .byCode(stimulus.code())
@@ -170,7 +170,7 @@ public final class PartnerModel {
                 .map(odds -> odds[index(posture)]);
     }
 
-    /// Rows of one side are told for his lead side and hold mirrored for the rear one.
+    /// Rows of one side are told for the partner's lead side and hold mirrored for the rear one.
     private void cover() {
         NumberTable table = table(Name.COVERAGE);
         for (String row : table.rows()) {
@@ -201,7 +201,7 @@ public final class PartnerModel {
         return coverage[posture][zone];
     }
 
-    /// How little he can answer from a posture, 0 to 1.
+    /// How little the partner can answer from a posture, 0 to 1.
     double busy(int posture) {
         return busy[posture];
     }
@@ -215,9 +215,9 @@ public final class PartnerModel {
         return value;
     }
 
-    /// How he reacts to an action, as odds over postures; empty where he does not.
+    /// How the partner reacts to an action, as odds over postures; empty where they do not.
     ///
-    /// @param arrives the side of his on which it comes
+    /// @param arrives the side of the partner on which it comes
     Optional<double[]> reaction(Technique technique, Level level, Side arrives) {
         return Optional.ofNullable(reactions.get(technique.code()))
                 .flatMap(byLevel -> Optional.ofNullable(byLevel.get(level)))
@@ -284,7 +284,7 @@ public final class PartnerModel {
         return odds;
     }
 
-    /// The posture that he takes where the line tells him what to do.
+    /// The posture that the partner takes where the line tells them what to do.
     public Optional<Posture> shown(Technique technique, Side side) {
         return Optional.ofNullable(SHOWN.get(technique.code())).map(word -> Posture.of(word, side));
     }

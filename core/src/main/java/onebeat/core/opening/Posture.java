@@ -29,7 +29,7 @@ public enum Posture {
     HAND_LOW_REAR,
     TOES_IN;
 
-    /// The posture that a column or row of the tables names, on this side of his where it has one.
+    /// The posture that a column or row of the tables names, on this side of the partner where it has one.
     static Posture of(String word, Side side) {
         return switch (word) {
             case "block" -> side == Side.LEAD ? BLOCK_LEAD : BLOCK_REAR;

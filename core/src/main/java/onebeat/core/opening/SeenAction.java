@@ -40,14 +40,20 @@ record SeenAction(
     /// @param arrives the side of the partner on which it comes
     /// @param lands where it lands, for a strike
     static SeenAction of(
-            PartnerModel model, Act act, Side side, Side arrives, @Nullable Zone lands, Stance his, boolean withOdds) {
+            PartnerModel model,
+            Act act,
+            Side side,
+            Side arrives,
+            @Nullable Zone lands,
+            Stance theirs,
+            boolean withOdds) {
         Technique technique = act.technique();
         Zone zone = act.isStrike() ? lands : null;
         return new SeenAction(
                 act,
                 side,
                 zone,
-                zone == null ? 0 : technique.traits().worth() * model.zones().of(zone, his, 0),
+                zone == null ? 0 : technique.traits().worth() * model.zones().of(zone, theirs, 0),
                 model.reaction(technique, act.level(), arrives)
                         .map(odds -> PostureVector.of(model, odds, withOdds))
                         .orElse(null),

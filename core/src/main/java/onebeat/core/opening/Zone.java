@@ -8,7 +8,7 @@ import onebeat.core.exchange.Side;
 import onebeat.core.exchange.Stance;
 import onebeat.core.exchange.Technique;
 
-/// A place on the other man where a strike lands, told from his stance.
+/// A place on the other fighter where a strike lands, told from their stance.
 public enum Zone {
     HEAD_FRONT,
     HEAD_LEAD,
@@ -24,7 +24,7 @@ public enum Zone {
 
     /// Where a strike lands.
     ///
-    /// A low kick from the rear meets the outside of his lead leg where both stand alike and its inside in
+    /// A low kick from the rear meets the outside of the other's lead leg where both stand alike and its inside in
     /// open pairing (F13); one from the lead side the other way round. A kick behind a switch of the feet
     /// carries past the lead leg to the rear one where both stand alike.
     public static Zone of(Technique strike, Level level, Side side, Pairing pairing) {
@@ -50,8 +50,8 @@ public enum Zone {
     }
 
     /// Whether the liver lies there: on the right, which is the rear side in orthodox and the lead side in southpaw.
-    public boolean isLiver(Stance his) {
-        return this == (his == Stance.ORTHODOX ? BODY_REAR : BODY_LEAD);
+    public boolean isLiver(Stance theirs) {
+        return this == (theirs == Stance.ORTHODOX ? BODY_REAR : BODY_LEAD);
     }
 
     /// The same place on the other side.

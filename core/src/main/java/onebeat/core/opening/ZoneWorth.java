@@ -31,17 +31,17 @@ public final class ZoneWorth {
 
     /// What a strike there is worth.
     ///
-    /// @param his the stance of the one who is struck, which says where the liver lies
+    /// @param theirs the stance of the one who is struck, which says where the liver lies
     /// @param legKicks how many strikes have landed on the legs before
-    public double of(Zone zone, Stance his, double legKicks) {
+    public double of(Zone zone, Stance theirs, double legKicks) {
         int at = PartnerModel.index(zone);
-        double one = zone.isLiver(his) ? liver : worth[at];
+        double one = zone.isLiver(theirs) ? liver : worth[at];
         return one * (1 + addsUp[at] * Math.min(legKicks, most));
     }
 
     /// The most that a strike there can be worth.
-    double mostOf(Zone zone, Stance his) {
-        return of(zone, his, most);
+    double mostOf(Zone zone, Stance theirs) {
+        return of(zone, theirs, most);
     }
 
     /// Whether a strike at this level adds up.

@@ -10,7 +10,7 @@ import onebeat.core.exchange.Technique;
 /// What an action does on the floor besides going nearer or away (`floor.csv`).
 ///
 /// @param leadOutCm how far the lead foot steps out
-/// @param aroundDeg how far he goes around the other man, in degrees
+/// @param aroundDeg how far the fighter goes around the other, in degrees
 record FloorMove(double leadOutCm, double aroundDeg, Toward toward) {
 
     enum Toward {

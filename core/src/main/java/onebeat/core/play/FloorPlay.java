@@ -213,7 +213,7 @@ final class FloorPlay {
         return switch (move.toward()) {
             case LEAD -> Side.LEAD;
             case REAR -> Side.REAR;
-            // Toward his lead hand: the own rear side where both stand alike (F10).
+            // Toward the other's lead hand: the own rear side where both stand alike (F10).
             case SAFE -> feet(who).handed() == feet(who.other()).handed() ? Side.REAR : Side.LEAD;
         };
     }

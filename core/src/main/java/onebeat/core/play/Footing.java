@@ -2,10 +2,10 @@ package onebeat.core.play;
 
 import onebeat.core.exchange.Side;
 
-/// Where one fighter stands and where he faces.
+/// Where one fighter stands and faces.
 ///
 /// @param axis the spot under the middle of the body
-/// @param facing where he faces, in radians from the floor's first axis
+/// @param facing where the fighter faces, in radians from the floor's first axis
 /// @param handed `+1` for who stands as the athlete does at the start of the line, `-1` for the other stance
 /// @param leadOut how far the lead foot stands outside its usual place, toward the own lead side, in centimetres
 /// @param heightCm stature: a stance is as long and wide as the body asks
@@ -47,7 +47,7 @@ public record Footing(Spot axis, double facing, int handed, double leadOut, doub
     private static final double HALF_WAY = 0.5;
 
     /// How far off the line of another's facing this one stands, in radians: positive toward the other's rear side,
-    /// where his power is; negative toward his lead side.
+    /// where the other's power is; negative toward the other's lead side.
     public double offLineOf(Footing other) {
         double bearing = turnFrom(other.facing, other.axis.bearingTo(axis));
         return -bearing * other.handed;
@@ -90,7 +90,7 @@ public record Footing(Spot axis, double facing, int handed, double leadOut, doub
                 : new Footing(axis.plus(Spot.polar(cm, axis.bearingTo(other.axis))), facing, handed, leadOut, heightCm);
     }
 
-    /// Around the other by so many degrees, toward the own lead or rear side, facing him.
+    /// Around the other by so many degrees, toward the own lead or rear side, facing the other.
     Footing around(Footing other, double degrees, Side toward) {
         double bearing = other.axis.bearingTo(axis);
         double sign = -handed * (toward == Side.LEAD ? 1 : -1);

@@ -311,7 +311,7 @@ public final class Placing {
     }
 
     /// The side an action is done on. What the call leaves open follows the answered strike; without one it
-    /// is done as against his lead hand, the one that comes most.
+    /// is done as against the other's lead hand, the one that comes most.
     private Optional<Side> side(Technique technique, OptionalInt meets) {
         if (technique.fixedSide().isPresent()
                 || technique.side() == SideRule.NONE

@@ -32,7 +32,7 @@ public record Comparison(List<Measured> measures, String sentence) {
         ONE_BEAT(false, 2),
         /// Milliseconds left to see the tightest feed.
         TIME_TO_SEE(true, 400),
-        /// Milliseconds that his next hand is late after the defence (F24).
+        /// Milliseconds that the partner's next hand is late after the defence (F24).
         DELAY(true, 200);
 
         private final boolean more;

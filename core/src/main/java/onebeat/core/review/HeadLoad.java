@@ -5,7 +5,7 @@ import onebeat.core.exchange.Level;
 import onebeat.core.play.Step;
 
 /// HEAD_LOAD: more strikes to a head, of either, that meet no pad in one repetition than the coach allows. Without a
-/// limit of his nothing is found; the program sets none.
+/// limit of the coach's nothing is found; the program sets none.
 final class HeadLoad implements Rule {
 
     @Override

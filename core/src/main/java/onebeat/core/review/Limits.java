@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import onebeat.core.holding.Contact;
 
-/// How many touches the coach allows. The limits are his own; the program knows none.
+/// How many touches the coach allows. The limits are the coach's own; the program knows none.
 ///
 /// @param most the limits that are set
 public record Limits(Map<Limit, Integer> most) {
@@ -19,7 +19,7 @@ public record Limits(Map<Limit, Integer> most) {
     public enum Of {
         /// Strikes to a head, of either, that meet no pad.
         HEAD,
-        /// Touches on the partner himself.
+        /// Touches on the partner's body.
         PARTNER;
 
         int in(Contact contact) {

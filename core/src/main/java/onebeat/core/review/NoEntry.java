@@ -6,7 +6,8 @@ import java.util.stream.Collectors;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 
-/// NO_ENTRY: an elbow, a knee or a hold from too far, with nothing that carries him in (F8, F16; common practice).
+/// NO_ENTRY: an elbow, a knee or a hold from too far, with nothing that carries the athlete in (F8, F16; common
+/// practice).
 final class NoEntry implements Rule {
 
     @Override

@@ -17,8 +17,8 @@ import onebeat.core.play.Who;
 import onebeat.core.review.Limits.In;
 import onebeat.core.review.Limits.Of;
 
-/// PARTNER_LOAD: more touches on the partner himself in one repetition than the coach allows, or a strike
-/// that lands on a spot where he is sore. Without a limit of the coach's nothing is counted; the program
+/// PARTNER_LOAD: more touches on the partner's body in one repetition than the coach allows, or a strike
+/// that lands on a sore spot. Without a limit of the coach's nothing is counted; the program
 /// sets none.
 final class PartnerLoad implements Rule {
 
@@ -61,7 +61,7 @@ final class PartnerLoad implements Rule {
                 .toList();
     }
 
-    /// The target moves to a level that something at hand takes and where he is not sore; where there is
+    /// The target moves to a level that something at hand takes and where nothing is sore; where there is
     /// none the strike is left out.
     private static RuleHit sore(RuleInput input, Step strike, SoreSpot spot) {
         String where = Reasons.of("sore." + spot);

@@ -59,7 +59,7 @@ record RuleInput(
         return context.setting();
     }
 
-    /// What the athlete does after his last strike.
+    /// What the athlete does after their last strike.
     List<Step> afterLastStrike() {
         return strikes().isEmpty()
                 ? List.of()

@@ -13,8 +13,8 @@ import onebeat.core.exchange.Catalogue;
 import onebeat.core.exchange.Family;
 import onebeat.core.exchange.Level;
 
-/// What a coach holds to: his rule set, what he allows or forbids beyond it, and how much each finding
-/// matters to him. Practitioners disagree; the camp's school decides.
+/// What a coach holds to: the rule set, what is allowed or forbidden beyond it, and how much each finding
+/// matters. Practitioners disagree; the camp's school decides.
 ///
 /// It is written as words: `kickboxing NAKED_HOOK=note elbow=head clinch=hold kick=none head/round=30`.
 ///
@@ -22,7 +22,7 @@ import onebeat.core.exchange.Level;
 /// @param own what is allowed at which levels against the shipped rules, by family or technique; no level
 /// forbids it
 /// @param severities the severities that differ from the usual ones
-/// @param limits how many touches he allows
+/// @param limits how many touches the coach allows
 public record School(String rules, Map<String, Set<Level>> own, Map<Code, Severity> severities, Limits limits) {
 
     private static final String HOLD = "hold";

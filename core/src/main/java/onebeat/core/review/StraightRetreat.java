@@ -5,7 +5,7 @@ import onebeat.core.exchange.Move;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.play.Step;
 
-/// STRAIGHT_RETREAT: after the last strike he only steps straight back, where the next one still finds him
+/// STRAIGHT_RETREAT: after the last strike the athlete only steps straight back, where the next one still finds them
 /// (F10, common practice).
 final class StraightRetreat implements Rule {
 

@@ -12,9 +12,9 @@ import onebeat.core.play.Footing;
 import onebeat.core.play.Moment;
 import onebeat.core.play.Step;
 
-/// WRONG_FOOT: a written foot action that leaves the lead foot on the wrong line. Before a rear low kick the lead foot
-/// steps across and out (F13); in open pairing it stands outside his before the rear side strikes (F12). Common
-/// practice.
+/// WRONG_FOOT: a written foot action that leaves the lead foot on the wrong line. Before a rear low kick the lead
+/// foot steps across and out (F13); in open pairing it stands outside the other's before the rear side strikes
+/// (F12). Common practice.
 final class WrongFoot implements Rule {
 
     @Override
@@ -48,10 +48,10 @@ final class WrongFoot implements Rule {
         }
         Moment moment = input.way().at(foot.beat());
         Footing own = moment.athleteFeet();
-        Footing his = moment.partnerFeet();
+        Footing theirs = moment.partnerFeet();
         boolean open = input.pairingAt(foot) == Pairing.OPEN;
         boolean steps = foot.placed().technique().traits().move() != Move.CIRCLE;
-        if (steps && isLowKick(strike) && own.leadFootOffLineCm(his) < ReviewNumbers.LEAD_FOOT_OUT_CM) {
+        if (steps && isLowKick(strike) && own.leadFootOffLineCm(theirs) < ReviewNumbers.LEAD_FOOT_OUT_CM) {
             return Optional.of(found(
                     input,
                     foot,
@@ -59,7 +59,7 @@ final class WrongFoot implements Rule {
                     Reasons.of(
                             open ? "WRONG_FOOT.open" : "WRONG_FOOT.same", Reasons.beat(foot), Reasons.name(strike))));
         }
-        double outside = own.leadFootOutsideCm(his);
+        double outside = own.leadFootOutsideCm(theirs);
         if (open && outside < -ReviewNumbers.LEAD_FOOT_LEVEL_CM) {
             return Optional.of(found(
                     input,

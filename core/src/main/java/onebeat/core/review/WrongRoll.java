@@ -12,7 +12,7 @@ import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 
 /// WRONG_ROLL: a roll goes under toward the side the punch comes from. After a chain ending with the rear hand expect
-/// his lead hook, after one ending with the lead hand his cross (F11, common practice).
+/// the partner's lead hook, after one ending with the lead hand the cross (F11, common practice).
 final class WrongRoll implements Rule {
 
     @Override
@@ -53,7 +53,7 @@ final class WrongRoll implements Rule {
                 : Optional.empty();
     }
 
-    /// The roll behind a last hand: which of his hands comes now, and from where.
+    /// The roll behind a last hand: which of the partner's hands comes now, and from where.
     private static Optional<RuleHit> asExit(RuleInput input, Step roll) {
         return input.own().stream()
                 .filter(s -> s.index() < roll.index())

@@ -12,7 +12,7 @@ import onebeat.core.timing.Rung;
 /// @param stage which of the ladder's stages at that step, from 0; past the last one the last one
 /// @param bursts how often it is done without a stop for a while, 0 to 4 (F42)
 /// @param draw how what the line leaves to chance is drawn
-/// @param worker the id of the partner whose round it is, while the athlete feeds and holds for him; empty in
+/// @param worker the id of the partner whose round it is, while the athlete feeds and holds for them; empty in
 /// the athlete's own
 public record RoundPlan(
         String id,

@@ -22,9 +22,9 @@ import onebeat.core.play.Who;
 
 /// How much time there is to see a fed strike and answer it.
 ///
-/// The feeder shows it for as long as the ladder step says and then throws it; the athlete needs his
-/// reaction, longer the more cues he has to tell apart (Hick 1952; Hyman 1953: reaction time grows by a
-/// constant for each bit), and the motion of his own answer.
+/// The feeder shows it for as long as the ladder step says and then throws it; the athlete needs a
+/// reaction, longer the more cues there are to tell apart (Hick 1952; Hyman 1953: reaction time grows by a
+/// constant for each bit), and the motion of their own answer.
 public final class Reaction {
 
     private static final Constants TABLE = Constants.of(Reaction.class, "reaction.csv", "constant");
@@ -45,7 +45,7 @@ public final class Reaction {
     /// Milliseconds left over to see a fed strike; negative: so much earlier it has to be shown. Empty for
     /// a strike that nobody answers.
     ///
-    /// With an empty beat before it he can show it half a beat earlier.
+    /// With an empty beat before it the feeder can show it half a beat earlier.
     ///
     /// @param line the line that the way is one way through, for the cues that are open
     public static Optional<Double> timeToSeeMs(Line line, PlayedWay way, Step feed, Rung rung, double bpm) {
@@ -60,8 +60,8 @@ public final class Reaction {
                         - Interception.startsBeforeMs(answer.placed().technique()));
     }
 
-    /// The slowest of what the athlete has to begin with a fed strike: the defence that meets it, and what is thrown on
-    /// its beat.
+    /// The slowest of what the athlete has to begin with a fed strike: the defence that meets it, and what is
+    /// thrown on its beat.
     public static Optional<Step> slowestAnswer(PlayedWay way, Step feed) {
         return answer(way, feed);
     }

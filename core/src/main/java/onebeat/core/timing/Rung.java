@@ -35,7 +35,7 @@ public enum Rung {
         return Arrays.stream(values()).filter(r -> r.id().equals(id)).findFirst();
     }
 
-    /// How long before its own motion the feeder shows what he throws, in milliseconds.
+    /// How long before its own motion the feeder shows what the feeder throws, in milliseconds.
     public double showMs() {
         return row().showMs;
     }

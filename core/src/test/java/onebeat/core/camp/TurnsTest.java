@@ -94,14 +94,15 @@ class TurnsTest {
     }
 
     @Test
-    @DisplayName("in his round he works in his own stance, the athlete feeds and holds, and the account knows who")
+    @DisplayName(
+            "in their round the partner works in their own stance, the athlete feeds and holds, and the account knows who")
     void hisRoundIsPlayedTurnedRound() {
         round("r1", 0, "d1");
         edit(Turns.takenBy(camp, TONIGHT, 0).orElseThrow());
         Schedule schedule = Tonight.schedule(camp, TONIGHT);
-        RoundPlan his = schedule.rounds().get(1).part().plan();
-        assertThat(Turns.worker(camp, his)).isEqualTo("Jonas");
-        assertThat(Turns.holder(camp, his)).isEqualTo("Ilka");
+        RoundPlan theirs = schedule.rounds().get(1).part().plan();
+        assertThat(Turns.worker(camp, theirs)).isEqualTo("Jonas");
+        assertThat(Turns.holder(camp, theirs)).isEqualTo("Ilka");
         Camp turned = Turns.workedBy(camp, "k1").orElseThrow();
         assertThat(turned.setting().athlete()).isEqualTo(JONAS.body());
         assertThat(turned.setting().partner()).isEqualTo(camp.card().athlete());
@@ -115,7 +116,7 @@ class TurnsTest {
     }
 
     @Test
-    @DisplayName("a partner's bad night is his own: the athlete's book does not know of it")
+    @DisplayName("a partner's bad night is their own: the athlete's book does not know of it")
     void eachHasABookOfTheirOwn() {
         judged("", 20, 0);
         judged("k1", 1, 19);
@@ -123,7 +124,7 @@ class TurnsTest {
         assertThat(Filling.of(camp, DAY, 1).getFirst().bpm()).isEqualTo(66);
         round("r1", 0, "d1");
         edit(Turns.takenBy(camp, TONIGHT, 0).orElseThrow());
-        assertThat(camp.roundsOf("s1").get(1).bpm()).as("his own proposal").isEqualTo(54);
+        assertThat(camp.roundsOf("s1").get(1).bpm()).as("their own proposal").isEqualTo(54);
     }
 
     @Test

@@ -7,7 +7,7 @@ import java.util.List;
 import onebeat.core.exchange.Band;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
-import onebeat.core.film.FightPlan.OnlyHis;
+import onebeat.core.film.FightPlan.OneSidedReach;
 import onebeat.core.film.FightPlan.Plan;
 import onebeat.core.film.FollowUps.After;
 import onebeat.core.notation.Notation;
@@ -61,7 +61,7 @@ class FightPlanTest {
     @Test
     @DisplayName("F9, common practice: a taller one hits where one cannot hit back")
     void theGapWhereOnlyTheTallerLands() {
-        OnlyHis only = plan.reach().orElseThrow();
+        OneSidedReach only = plan.reach().orElseThrow();
         assertThat(only.who()).isEqualTo(Who.PARTNER);
         assertThat(only.fromCm()).isEqualTo(TALL.ranges(Who.ATHLETE).farCm(Band.LONG), within(1e-9));
         assertThat(only.toCm()).isGreaterThan(only.fromCm() + 3);

@@ -115,7 +115,9 @@ class HabitTest {
                 .test(new long[][] {{18, 2}, {7, 13}})
                 .getPValue();
         assertThat(change.p()).isCloseTo(chi, within(0.002));
-        assertThat(habit.base().orElseThrow().p()).as("he against himself").isCloseTo(1, within(1e-9));
+        assertThat(habit.base().orElseThrow().p())
+                .as("the opponent against the same opponent")
+                .isCloseTo(1, within(1e-9));
     }
 
     @Test

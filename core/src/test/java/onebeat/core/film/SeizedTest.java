@@ -59,7 +59,7 @@ class SeizedTest {
 
     @Test
     void anAnswerThatWasStruckIntoAStopIsReplaced() {
-        // He strikes back, and what was seen met it with nothing.
+        // The opponent strikes back, and what was seen met it with nothing.
         List<After> habits = OnFilm.habits(OnFilm.times(6, "3 (2)"), OnFilm.times(4, "3 (block)"));
         Seized drill = seized("3 (2) 3", habits);
         assertThat(Review.withoutMends((Read) Notation.read(drill.line()), OPEN).hasStop())

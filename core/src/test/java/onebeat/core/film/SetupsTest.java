@@ -40,10 +40,10 @@ class SetupsTest {
     @CsvSource(
             delimiter = ';',
             value = {
-                "rlow ; 3!? \\((weight-lead|lean)\\) rlow ; F21: a feared lead hook puts his weight on the lead leg or leans him back",
+                "rlow ; 3!? \\((weight-lead|lean)\\) rlow ; F21: a feared lead hook puts the weight on the lead leg or leans the opponent back",
                 "rlow ; 3b 3 .*rlow ; F21: double the hook, head and body",
-                "rcalf ; inlow!? \\((turned|check)\\) rcalf ; F14: when he turns to check an inside kick",
-                "rcalf ; \\(1b?\\) (parry|catch|slip-in|slip-out)\\+? ?rcalf ; F14: when he reaches with the jab",
+                "rcalf ; inlow!? \\((turned|check)\\) rcalf ; F14: when the opponent turns to check an inside kick",
+                "rcalf ; \\(1b?\\) (parry|catch|slip-in|slip-out)\\+? ?rcalf ; F14: when the opponent reaches with the jab",
                 "rcalf ; (off|piv|circle-lead|circle-rear) rcalf ; F14: from an angle off the line",
                 "3 ; 2b!? \\(low\\) 3 ; F28: the cross to the body drops the hands, the lead hook goes to the head",
                 "3 ; 1b!? \\(low\\) 3 ; F20: strikes to the body open the head",
@@ -84,7 +84,8 @@ class SetupsTest {
     }
 
     @Test
-    @DisplayName("this opponent's own odds rank the setups: one who never drops his hands is not set up by body shots")
+    @DisplayName(
+            "this opponent's own odds rank the setups: one who never drops their hands is not set up by body shots")
     void filmChangesTheRanking() {
         Stimulus jab = new Stimulus("1", Level.BODY, Side.LEAD);
         PartnerModel drops = PartnerModel.usual().learned(Map.of(jab, Map.of(Posture.LOW, 60)), 8);

@@ -47,7 +47,7 @@ class ContactTest {
     }
 
     @Test
-    @DisplayName("where the other one works, what he hits are the athlete's pads, and who is fed changes places")
+    @DisplayName("where the other one works, what they hit are the athlete's pads, and who is fed changes places")
     void anAccountIsTurned() {
         Contact worked = of("(1 2) catch parry 2 3 rlow rmid");
         Contact turned = worked.turned();

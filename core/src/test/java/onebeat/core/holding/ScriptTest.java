@@ -69,9 +69,9 @@ class ScriptTest {
                 .contains("right foot in front");
         assertThat(words(script, Does.THROW)).containsExactly("throw jab, right hand: at the line of the head");
         Partner own = partner(Gear.usual(), Set.of());
-        Partner himself =
+        Partner unchanged =
                 new Partner(own.id(), own.body(), false, own.gear(), own.jab(), own.sore(), own.feeds(), own.upTo());
-        Script plain = script("(1) catch+2 3 off", himself, Rung.WHOLE);
+        Script plain = script("(1) catch+2 3 off", unchanged, Rung.WHOLE);
         assertThat(words(plain, Does.THROW)).containsExactly("throw jab, left hand: at the line of the head");
         assertThat(plain.before()).noneMatch(w -> w.contains("southpaw"));
     }
@@ -90,7 +90,7 @@ class ScriptTest {
 
     @ParameterizedTest
     @EnumSource(Rung.class)
-    @DisplayName("what he throws is shown before its contact, and earlier the lower the ladder step")
+    @DisplayName("what the partner throws is shown before its contact, and earlier the lower the ladder step")
     void whatHeThrowsIsShownFirst(Rung rung) {
         Cue cue = script("(1) catch+2 3 off", partner(Gear.usual(), Set.of()), rung)
                 .cues()

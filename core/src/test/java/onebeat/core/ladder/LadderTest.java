@@ -29,7 +29,8 @@ class LadderTest {
         return Stream.of(Lines.SAME, Lines.OPEN)
                 .flatMap(setting -> Stream.concat(
                         Chains.ALL.stream()
-                                // In open pairing the lead hand catches his jab, and cannot jab too (F25, F26).
+                                // In open pairing the lead hand catches the partner's jab, and cannot jab too (F25,
+                                // F26).
                                 .map(c -> setting.equals(Lines.OPEN) ? c.replace("catch+1", "catch+2") : c)
                                 .map(c -> Arguments.of(c, Context.of(setting))),
                         Chains.CLINCH.stream()

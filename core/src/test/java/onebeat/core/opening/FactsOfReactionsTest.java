@@ -75,7 +75,7 @@ class FactsOfReactionsTest {
     }
 
     @Test
-    @DisplayName("F24: after a parry his next hand is late, after a slip it is not")
+    @DisplayName("F24: after a parry the partner's next hand is late, after a slip it is not")
     void afterAParryTheNextHandIsLate() {
         PartnerModel model = PartnerModel.usual();
         for (String parry : List.of("parry", "lparry", "rparry", "cuff")) {
@@ -86,7 +86,7 @@ class FactsOfReactionsTest {
     }
 
     @Test
-    @DisplayName("F30: after a low kick put something back in his face: it delays the counter")
+    @DisplayName("F30: after a low kick put something back in the partner's face: it delays the counter")
     void handsBehindTheLowKickLowerTheExposure() {
         for (Setting setting : Lines.ALL_SETTINGS) {
             assertThat(endOf("1 rlow 1 2", setting)).isLessThan(endOf("1 rlow", setting));
@@ -113,7 +113,8 @@ class FactsOfReactionsTest {
     }
 
     @Test
-    @DisplayName("F14: the calf is there when his lead toes turn in with the jab, or when he turns to check")
+    @DisplayName(
+            "F14: the calf is there when the partner's lead toes turn in with the jab, or when the partner turns to check")
     void theCalf() {
         for (Setting setting : Lines.ALL_SETTINGS) {
             assertThat(Lines.opening("(1) out+rcalf", setting)).isGreaterThan(Lines.opening("rcalf", setting));

@@ -38,7 +38,10 @@ final class Orderings {
                     "[sw-mid]*3 sw-hookkick",
                     "[sw-high]*3 sw-hookkick"),
             new Ordering("F23 lead hook, then up-jab", "[3]*3 upjab", "[1]*3 upjab"),
-            new Ordering("F24 a parried cross leaves him open for the own cross", "(2) parry _ 2", "(2) slip-in _ 2"),
+            new Ordering(
+                    "F24 a parried cross leaves the partner open for the own cross",
+                    "(2) parry _ 2",
+                    "(2) slip-in _ 2"),
             new Ordering("F25 the hand that struck is away", "(1) catch+2", "2"),
             new Ordering("F27 a forward-walker cannot defend and step at once", "out (chase) 2", "out 2"),
             new Ordering("F27 leaping in on a chaser", "out out (chase) leaphook", "out out leaphook"),
@@ -49,7 +52,7 @@ final class Orderings {
                     "[snap]*2 ~snap 1",
                     "[rhigh]*2 ~snap 1"),
             new Ordering("F29 front kick shown to the body, then only the knee lifted", "[snap]*2 ~snap 1", "1"),
-            new Ordering("F30 hands behind the low kick raise his hands", "rlow 1 2 3b", "rlow 1b 2b 3b"),
+            new Ordering("F30 hands behind the low kick raise the partner's hands", "rlow 1 2 3b", "rlow 1b 2b 3b"),
             new Ordering("F32 hands behind a kick", "1 2 3 lteep 2", "1 2 3 1 2"),
             new Ordering("F32 a kick behind hands", "1 2 3 2 rmid", "rmid lmid rmid lmid rmid"));
 

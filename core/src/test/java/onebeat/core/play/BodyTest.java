@@ -84,7 +84,7 @@ class BodyTest {
     void aKickKeepsBothLegsBusyAndAPunchItsArm() {
         Body kick = Lines.step("rlow", 0).after();
         assertThat(kick.doing(Limb.REAR_LEG)).contains(0);
-        assertThat(kick.doing(Limb.LEAD_LEG)).as("he stands on it").contains(0);
+        assertThat(kick.doing(Limb.LEAD_LEG)).as("the athlete stands on it").contains(0);
         assertThat(kick.doing(Limb.REAR_ARM)).isEqualTo(Optional.empty());
         assertThat(Lines.step("tie", 0).after().busy().keySet())
                 .containsExactlyInAnyOrder(Limb.LEAD_ARM, Limb.REAR_ARM);

@@ -88,12 +88,12 @@ class FactsOfFloorTest {
     void onlyTheTallerHits() {
         Setting setting = new Setting(SHORT, TALL);
         Ranges own = setting.ranges(Who.ATHLETE);
-        Ranges his = setting.ranges(Who.PARTNER);
-        assertThat(his.longerByCm(own)).isBetween(5.0, 25.0);
-        assertThat(his.longerKickByCm(own)).isPositive();
-        double between = (own.farCm(Band.LONG) + his.farCm(Band.LONG)) / 2;
+        Ranges theirs = setting.ranges(Who.PARTNER);
+        assertThat(theirs.longerByCm(own)).isBetween(5.0, 25.0);
+        assertThat(theirs.longerKickByCm(own)).isPositive();
+        double between = (own.farCm(Band.LONG) + theirs.farCm(Band.LONG)) / 2;
         assertThat(own.at(between)).isEqualTo(Band.KICK);
-        assertThat(his.at(between)).isEqualTo(Band.LONG);
+        assertThat(theirs.at(between)).isEqualTo(Band.LONG);
     }
 
     @Test
@@ -132,7 +132,8 @@ class FactsOfFloorTest {
     }
 
     @Test
-    @DisplayName("F12: in open pairing a step across puts the lead foot outside his, a circle to the rear side inside")
+    @DisplayName(
+            "F12: in open pairing a step across puts the lead foot outside the other's, a circle to the rear side inside")
     void theOutsideLeadFoot() {
         assertThat(outside("across 2")).isGreaterThan(10);
         assertThat(outside("1 circle-rear 2")).isNegative();
@@ -159,7 +160,8 @@ class FactsOfFloorTest {
     }
 
     @Test
-    @DisplayName("F13: the kick meets the outside of his lead leg in the same stance and the inside in open pairing")
+    @DisplayName(
+            "F13: the kick meets the outside of the other's lead leg in the same stance and the inside in open pairing")
     void whereTheLowKickLands() {
         assertThat(zone("rlow", SAME)).isEqualTo("LEAD_THIGH_OUT");
         assertThat(zone("rlow", OPEN)).isEqualTo("LEAD_THIGH_IN");
@@ -185,7 +187,7 @@ class FactsOfFloorTest {
     }
 
     @Test
-    @DisplayName("F33: a jab does not rise, so that he can still roll")
+    @DisplayName("F33: a jab does not rise, so that the athlete can still roll")
     void theJabDoesNotRise() {
         assertThat(Lines.step("1", 0).after().height()).isLessThanOrEqualTo(0);
     }

@@ -122,7 +122,7 @@ class FactsOfDefenceTest {
         }
     }
 
-    /// F25, for the open pairing: his jab from the own lead side, his cross from the own rear side.
+    /// F25, for the open pairing: the partner's jab from the own lead side, the cross from the own rear side.
     @ParameterizedTest
     @ValueSource(
             strings = {
@@ -158,7 +158,8 @@ class FactsOfDefenceTest {
         }
     }
 
-    /// Good lines and their spoilt twins: the twin has the finding and the good one has not. Told for the same stance.
+    /// Good lines and their spoilt twins: the twin has the finding and the good one has not. Told for the same
+    /// stance.
     @ParameterizedTest
     @CsvSource(
             delimiter = '>',

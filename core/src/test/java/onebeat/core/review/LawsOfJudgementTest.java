@@ -279,7 +279,7 @@ class LawsOfJudgementTest {
     // J5, J6
 
     @Test
-    @DisplayName("J5: a feed that cannot reach is answered; his step toward you earns a lead hook (F27)")
+    @DisplayName("J5: a feed that cannot reach is answered; a step toward you earns a lead hook (F27)")
     void spaceIsADefence() {
         for (Setting setting : Lines.ALL_SETTINGS) {
             assertThat(codes("1 2 out (3) 2 off", setting)).doesNotContain(Code.UNANSWERED);

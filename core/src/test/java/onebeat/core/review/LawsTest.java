@@ -235,7 +235,7 @@ class LawsTest {
     }
 
     @Test
-    @DisplayName("Parry against slip: the one makes his next hand late, the other keeps both hands free (F24)")
+    @DisplayName("Parry against slip: the one makes the next hand late, the other keeps both hands free (F24)")
     void compares() {
         Comparison comparison = Comparison.of(read("(2) lparry 3b off"), read("(2) slip-in 3b off"), Context.usual());
         var delay = comparison.measures().get(Comparison.Measure.values().length - 1);

@@ -33,7 +33,7 @@ public interface Navigator {
     /// Takes the form away.
     void closeForm();
 
-    /// Lets the coach choose a file; empty where he does not.
+    /// Lets the coach choose a file; empty where they do not.
     ///
     /// @param what kind of files they are, in words
     /// @param endings for example `*.wav`

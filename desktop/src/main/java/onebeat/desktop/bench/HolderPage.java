@@ -19,8 +19,8 @@ import onebeat.desktop.figures.HolderView;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.text.Texts;
 
-/// The other man's half of the line: what he sees, beat by beat what he throws, does or holds, and what it
-/// costs him.
+/// The partner's half of the line: what they see, beat by beat what they throw, do or hold, and what it
+/// costs them.
 final class HolderPage extends VBox implements Page {
 
     private static final double VIEW_HIGH = 236;

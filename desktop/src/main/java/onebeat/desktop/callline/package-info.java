@@ -1,4 +1,4 @@
-/// The call line: where a coach types what he calls. It is on every station.
+/// The call line: where a coach types calls. It is on every station.
 ///
 /// [onebeat.desktop.callline.CallLine] is the control: it underlines what cannot be read, in place, and names the
 /// nearest word.

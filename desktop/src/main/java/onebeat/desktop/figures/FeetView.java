@@ -17,8 +17,8 @@ import onebeat.desktop.nodes.ShapePool;
 import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
 
-/// The floor seen from above, to scale: where both stand, where they face, and whose lead foot is outside. The athlete
-/// starts on the left. Paler prints show where they stood a beat before.
+/// The floor seen from above, to scale: where both stand, where they face, and whose lead foot is outside. The
+/// athlete starts on the left. Paler prints show where they stood a beat before.
 public final class FeetView extends Pane {
 
     /// What is shown around the two, in centimetres.
@@ -137,7 +137,7 @@ public final class FeetView extends Pane {
         foot.setRotate(-floor.up * Math.toDegrees(feet.facing()));
     }
 
-    /// A line from the middle of the body to where he faces.
+    /// A line from the middle of the body to where the fighter faces.
     private void facing(Floor floor, Footing feet, Who who) {
         Spot axis = feet.axis();
         double reach = 42;
@@ -152,27 +152,28 @@ public final class FeetView extends Pane {
 
     private void words(Between now) {
         Footing own = now.feet(Who.ATHLETE);
-        Footing his = now.feet(Who.PARTNER);
-        List<String> lines = List.of(line(own, his), Texts.of("feet.gap", Math.round(now.gapCm())) + angle(own, his));
+        Footing theirs = now.feet(Who.PARTNER);
+        List<String> lines =
+                List.of(line(own, theirs), Texts.of("feet.gap", Math.round(now.gapCm())) + angle(own, theirs));
         marks.text(lines.getFirst(), 0, getHeight() - 22, "text", "strong");
         marks.text(lines.getLast(), 0, getHeight() - 4, "text", "soft");
         setAccessibleText(String.join(". ", lines));
     }
 
-    private String line(Footing own, Footing his) {
-        boolean open = (own.handed() == his.handed() ? Pairing.SAME : Pairing.OPEN) == Pairing.OPEN;
+    private String line(Footing own, Footing theirs) {
+        boolean open = (own.handed() == theirs.handed() ? Pairing.SAME : Pairing.OPEN) == Pairing.OPEN;
         if (!open) {
-            return Texts.of("feet.out", Math.round(own.leadFootOffLineCm(his)));
+            return Texts.of("feet.out", Math.round(own.leadFootOffLineCm(theirs)));
         }
-        long outside = Math.round(own.leadFootOutsideCm(his));
+        long outside = Math.round(own.leadFootOutsideCm(theirs));
         if (Math.abs(outside) <= LEVEL_CM) {
             return Texts.of("feet.level");
         }
         return Texts.of(outside > 0 ? "feet.outside" : "feet.inside", Math.abs(outside));
     }
 
-    private static String angle(Footing own, Footing his) {
-        long degrees = Math.round(Math.toDegrees(own.offLineOf(his)));
+    private static String angle(Footing own, Footing theirs) {
+        long degrees = Math.round(Math.toDegrees(own.offLineOf(theirs)));
         if (Math.abs(degrees) < 3) {
             return "";
         }

@@ -28,10 +28,10 @@ import onebeat.desktop.nodes.ShapePool;
 import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
 
-/// What the holder sees: the athlete in front of him, and his own hands, which move to each target a step ahead.
+/// What the holder sees: the athlete in front, and the own hands, which move to each target a step ahead.
 public final class HolderView extends Pane {
 
-    /// What is seen of him, in centimetres above the floor: from the thighs to over the head.
+    /// What is seen of the athlete, in centimetres above the floor: from the thighs to over the head.
     private static final double LOW_CM = 52;
 
     private static final double HIGH_CM = 188;
@@ -171,7 +171,7 @@ public final class HolderView extends Pane {
             marks.polyline(List.of(x1, y1, x2, y2), style);
         }
 
-        /// The holder's lead hand is his right one where he stands southpaw.
+        /// A southpaw holder's lead hand is the right one.
         private double ownSide() {
             return SoreSpot.isLeft(now.setting.partner().stance(), Side.LEAD) ? -1 : 1;
         }

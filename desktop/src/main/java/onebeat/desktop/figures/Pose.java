@@ -19,8 +19,8 @@ import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 
-/// A fighter seen from the side at one moment: where his joints are, in centimetres from a point on the
-/// floor under his middle, forward toward the other man and up.
+/// A fighter seen from the side at one moment: where the joints are, in centimetres from a point on the
+/// floor under the middle, forward toward the other and up.
 ///
 /// @param hands the hands by limb
 /// @param feet the feet by limb

@@ -15,8 +15,8 @@ import onebeat.core.play.Play;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
 
-/// A reel that is drawn instead of filmed: the stand-in for a film file. It knows which exchange runs at a time and how
-/// far it is.
+/// A reel that is drawn instead of filmed: the stand-in for a film file. It knows which exchange runs at a time and
+/// how far it is.
 final class DrawnReel {
 
     /// How long a beat lasts on a drawn reel, in seconds. A default.
@@ -91,7 +91,7 @@ final class DrawnReel {
                         : Optional.empty());
     }
 
-    /// Who is studied: the opponent, or another of the opponent's build, since nobody measured him.
+    /// Who is studied: the opponent, or another of the opponent's build, since nobody measured them.
     Fighter studied() {
         Fighter opponent = camp.card().opponent();
         return reel.isOf(opponent.name())

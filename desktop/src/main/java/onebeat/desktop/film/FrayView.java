@@ -17,7 +17,7 @@ import onebeat.core.film.FollowUps.FollowUp;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.text.Texts;
 
-/// Habits as ropes that fray into what he does next: a strand is as wide as its share, and beside it stand
+/// Habits as ropes that fray into what the opponent does next: a strand is as wide as its share, and beside it stand
 /// the count and the 95 % interval. One figure is at hand; where there are more habits than fit, those
 /// above it give way.
 final class FrayView extends Pane {

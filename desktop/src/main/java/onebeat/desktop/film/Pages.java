@@ -119,7 +119,7 @@ final class Pages extends StackPane implements AutoCloseable {
         };
     }
 
-    /// The drill of an exchange, with his other responses on film as its reads.
+    /// The drill of an exchange, with their other responses on film as its reads.
     Seized seized(Exchange exchange) {
         return Seized.of(exchange, habits.habits(), insights.context(), insights.repertoire());
     }

@@ -13,11 +13,11 @@ import onebeat.core.rounds.Part.Turned;
 import onebeat.core.rounds.Schedule;
 import onebeat.desktop.text.Texts;
 
-/// What the feeder has to know next: what was drawn for the repetition that comes or runs, and his next cue
+/// What the feeder has to know next: what was drawn for the repetition that comes or runs, and their next cue
 /// in it.
 ///
 /// @param drawn what was drawn for it; empty where nothing is left to chance
-/// @param cue his next cue, with the beat; empty where none is left
+/// @param cue their next cue, with the beat; empty where none is left
 record Feeder(String drawn, String cue) {
 
     /// Where the session is at this time.
@@ -60,7 +60,7 @@ record Feeder(String drawn, String cue) {
         return from == Math.rint(from) ? "" + (int) from : "" + from;
     }
 
-    /// His strikes and actions on a beat, by their names.
+    /// Their strikes and actions on a beat, by their names.
     private static String words(PlayedWay way, double beat) {
         List<String> names = new ArrayList<>();
         way.of(Who.PARTNER)

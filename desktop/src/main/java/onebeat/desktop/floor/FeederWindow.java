@@ -10,7 +10,7 @@ import javafx.stage.Stage;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.text.Texts;
 
-/// The feeder's next cue in a window of its own, for a second screen that only he sees.
+/// The feeder's next cue in a window of its own, for a second screen that only the feeder sees.
 final class FeederWindow {
 
     private final Stage stage = new Stage();

@@ -18,7 +18,7 @@ import onebeat.desktop.text.Texts;
 /// @param tally judgements so far
 /// @param next what comes next
 /// @param cautions what is said before and after
-/// @param feeder the feeder's next cue, for his corner; empty hides it
+/// @param feeder the feeder's next cue, for their corner; empty hides it
 /// @param whips the bursts on the rope
 record FloorPicture(
         String head,

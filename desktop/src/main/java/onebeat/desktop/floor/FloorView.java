@@ -146,7 +146,7 @@ final class FloorView extends Pane {
         return ROPE + 4 * Math.sin((x - LEFT) / 8);
     }
 
-    /// The call as large as it fits, over two rows where it is long; the partner's words in his colour.
+    /// The call as large as it fits, over two rows where it is long; the partner's words in their colour.
     private static void call(List<Node> nodes, List<FloorPicture.Word> call) {
         if (call.isEmpty()) {
             return;

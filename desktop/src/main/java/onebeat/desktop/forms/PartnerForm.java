@@ -32,7 +32,7 @@ import onebeat.core.timing.Rung;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.text.Texts;
 
-/// The camp's partners to fill in: who he is, what he has at hand, where he is sore, and what he can feed.
+/// The camp's partners to fill in: who they are, what they have at hand, where they are sore, and what they can feed.
 public final class PartnerForm extends VBox {
 
     private static final List<Family> FED = List.of(Family.PUNCH, Family.ELBOW, Family.KNEE, Family.KICK);
@@ -53,7 +53,7 @@ public final class PartnerForm extends VBox {
     private final Map<Family, CheckBox> feeds = new EnumMap<>(Family.class);
     private final Text wrong = Nodes.text("", "footer-wrong");
 
-    /// @param done is given the partner before and after; without an after he goes
+    /// @param done is given the partner before and after; without an after they go
     public PartnerForm(Camp camp, BiConsumer<Optional<Partner>, Optional<Partner>> done) {
         super(12);
         this.partners = List.copyOf(camp.partners().all());

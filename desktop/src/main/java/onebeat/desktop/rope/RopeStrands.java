@@ -46,7 +46,7 @@ record RopeStrands(ShapePool marks, RopeScale scale, Picture picture) {
     }
 
     /// The bands of the athlete's own reach, each shaded to its far edge; where the other man's straight
-    /// reaches farther or less far has a line of his own.
+    /// reaches farther or less far has a line of their own.
     private void bands(Forks forks) {
         if (forks.lanes() > 1) {
             return;
@@ -65,10 +65,11 @@ record RopeStrands(ShapePool marks, RopeScale scale, Picture picture) {
             edges(half, "band-edge");
             labels.add(new Label(Texts.of("band." + band.word()) + " " + Math.round(edge), half, "band-name"));
         }
-        double his = setting.ranges(Who.PARTNER).farCm(Band.LONG);
-        if (Math.abs(his - own.farCm(Band.LONG)) > 1 && his <= widest + RopeView.BAND_ROOM_CM) {
-            edges(half(his), "reach-partner");
-            labels.add(new Label(Texts.of("rope.reach", picture.partner(), Math.round(his)), half(his), "reach-name"));
+        double theirs = setting.ranges(Who.PARTNER).farCm(Band.LONG);
+        if (Math.abs(theirs - own.farCm(Band.LONG)) > 1 && theirs <= widest + RopeView.BAND_ROOM_CM) {
+            edges(half(theirs), "reach-partner");
+            labels.add(new Label(
+                    Texts.of("rope.reach", picture.partner(), Math.round(theirs)), half(theirs), "reach-name"));
         }
         labels(labels);
     }

@@ -55,7 +55,7 @@ public final class Cards {
         }
     }
 
-    /// The partner's card: what he throws, shows and holds, beat by beat.
+    /// The partner's card: what they throw, show and hold, beat by beat.
     public static Sheet partner(For what, Script script, List<String> choices) {
         List<String> before = new ArrayList<>(script.before());
         before.addAll(choices);
@@ -93,7 +93,7 @@ public final class Cards {
         return cue.detail().isEmpty() ? early : cue.detail() + ", " + early;
     }
 
-    /// The athlete's card: what he does, beat by beat, and what to mind.
+    /// The athlete's card: what they do, beat by beat, and what to mind.
     public static Sheet athlete(For what) {
         List<Row> rows = what.played().steps().stream()
                 .sorted(Comparator.comparing(Step::beat).thenComparingInt(Step::index))

@@ -85,7 +85,7 @@ public final class PlanCard {
                         Math.round(100 * a.share().low()))));
         plan.reach()
                 .ifPresent(r -> all.add(WORDS.say(
-                        r.who() == Who.PARTNER ? "plan.reach.his" : "plan.reach.own",
+                        r.who() == Who.PARTNER ? "plan.reach.theirs" : "plan.reach.own",
                         r.who() == Who.PARTNER ? opponent : athlete,
                         Math.round(r.fromCm()),
                         Math.round(r.toCm()))));

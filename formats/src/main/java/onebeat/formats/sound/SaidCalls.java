@@ -119,7 +119,7 @@ public final class SaidCalls implements Calls {
         }
     }
 
-    /// The athlete's strikes of each beat; of a coach's own line that he has recorded only its name, on the
+    /// The athlete's strikes of each beat; of a coach's own line that is recorded only its name, on the
     /// beat of its first strike.
     private NavigableMap<Beat, Said> beats(Turned turn) {
         NavigableMap<Beat, Said> beats = new TreeMap<>();

@@ -46,7 +46,7 @@ public final class Voice {
         own = Optional.empty();
     }
 
-    /// The shipped clips, and the coach's own in a folder where he has some.
+    /// The shipped clips, and the coach's own in a folder where there are some.
     public Voice(Path folder) {
         own = Optional.of(folder);
     }
@@ -117,7 +117,7 @@ public final class Voice {
         missing.remove(word + ".wav");
     }
 
-    /// Whether the coach has recorded this word himself.
+    /// Whether the coach has recorded this word.
     public boolean hasOwn(String word) {
         return own.map(f -> f.resolve(word + ".wav"))
                 .filter(Files::isRegularFile)
