@@ -57,8 +57,8 @@ public record Script(List<String> before, List<Cue> cues, List<String> faults, L
     /// @param call what the partner does, short enough to be read from two metres
     /// @param detail how, and what it is for; may be empty
     /// @param atMs when its contact is, in milliseconds from the first beat
-    /// @param showMs when the partner has to begin to show it: a step ahead, and earlier where the athlete would not
-    ///     see it in time
+    /// @param showMs when the partner begins to show it: a step ahead, and earlier where it would not be
+    ///     seen in time
     /// @param seeMs how much time the athlete has over to see it; negative is too little. Only for fed
     ///     strikes
     public record Cue(

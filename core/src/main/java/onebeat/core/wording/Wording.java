@@ -31,8 +31,9 @@ import onebeat.core.notation.Unit;
 /// @param scheme how strikes are called
 /// @param athlete the stance in which the athlete begins
 /// @param partner the stance of whoever stands across
+/// @param other how whoever stands across is called, for example `the partner`
 /// @param own the coach's own words for techniques, by their shorthand; they come before every scheme
-public record Wording(Scheme scheme, Stance athlete, Stance partner, Map<String, String> own) {
+public record Wording(Scheme scheme, Stance athlete, Stance partner, String other, Map<String, String> own) {
 
     private static final Phrases WORDS = Phrases.of(Wording.class, "onebeat.core.wording.wording");
 
@@ -42,7 +43,7 @@ public record Wording(Scheme scheme, Stance athlete, Stance partner, Map<String,
 
     /// Words with the sides of these two stances.
     public static Wording of(Scheme scheme, Stance athlete, Stance partner) {
-        return new Wording(scheme, athlete, partner, Map.of());
+        return new Wording(scheme, athlete, partner, WORDS.say("other"), Map.of());
     }
 
     /// A whole line, begun with a capital.
@@ -107,7 +108,7 @@ public record Wording(Scheme scheme, Stance athlete, Stance partner, Map<String,
             return WORDS.say("partner.feint", technique(act.technique(), partner));
         }
         return phrase("partner." + act.technique().code(), partner)
-                .orElseGet(() -> WORDS.say("partner.defends", technique(act.technique(), partner)));
+                .orElseGet(() -> WORDS.say("partner.defends", technique(act.technique(), partner), other));
     }
 
     private String act(Act act, Stance stance) {
@@ -134,7 +135,9 @@ public record Wording(Scheme scheme, Stance athlete, Stance partner, Map<String,
 
     /// A phrase with the two sides in their places, where there is one.
     private Optional<String> phrase(String key, Stance stance) {
-        return WORDS.has(key) ? Optional.of(WORDS.say(key, side(true, stance), side(false, stance))) : Optional.empty();
+        return WORDS.has(key)
+                ? Optional.of(WORDS.say(key, side(true, stance), side(false, stance), other))
+                : Optional.empty();
     }
 
     /// A name with lead and rear as the scheme says them.

@@ -64,7 +64,7 @@ class WordingTest {
 
     @Test
     void theCoachsOwnWordsComeFirst() {
-        Wording own = new Wording(Scheme.LEFT_RIGHT, Stance.ORTHODOX, Stance.SOUTHPAW, Map.of("rlow", "chop"));
+        Wording own = new Wording(Scheme.LEFT_RIGHT, Stance.ORTHODOX, Stance.SOUTHPAW, "Noor", Map.of("rlow", "chop"));
         assertThat(own.of(Lines.read("1 rlow").line())).isEqualTo("Jab, chop");
     }
 

@@ -99,7 +99,12 @@ public final class CampSession implements AutoCloseable {
 
     /// The words of this camp's lines.
     public LineWords words() {
-        return new LineWords(settings.get(), camp());
+        return new LineWords(settings.get(), camp(), false);
+    }
+
+    /// The words of what is seen on film.
+    public LineWords wordsOnFilm() {
+        return new LineWords(settings.get(), camp(), true);
     }
 
     public LocalDate today() {

@@ -4,14 +4,24 @@ import onebeat.core.camp.Camp;
 import onebeat.core.notation.Line;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
+import onebeat.core.play.Setting;
+import onebeat.core.wording.Wording;
 import onebeat.desktop.settings.Settings;
 
 /// Says lines of a camp the way the coach wants them said.
-public record LineWords(Settings settings, Camp camp) {
+///
+/// @param onFilm whether the other is the opponent on film, and not who is there tonight
+public record LineWords(Settings settings, Camp camp, boolean onFilm) {
 
     /// A line in words.
     public String of(Line line) {
-        return settings.wording(camp.setting()).of(line);
+        return wording().of(line);
+    }
+
+    private Wording wording() {
+        Setting tonight = camp.setting();
+        return settings.wording(
+                onFilm ? new Setting(tonight.athlete(), camp.card().opponent()) : tonight);
     }
 
     /// A line in words; one that cannot be read stays as it is written.

@@ -39,8 +39,6 @@ import org.jspecify.annotations.Nullable;
 final class BenchView extends GridPane {
 
     private static final Duration FRAME = Duration.millis(20);
-    private static final double LOW = 214;
-    private static final int LETTERS = 25;
 
     private final Consumer<BenchAction> dispatch;
     private final Text title = Nodes.text("", "title");
@@ -95,7 +93,7 @@ final class BenchView extends GridPane {
         VBox linesPaper = paper("bench.lines", linesScroll);
         VBox feetPaper = paper("bench.feet", feet);
         VBox figurePaper = paper("bench.figures", figures);
-        VBox tempoPaper = paper("bench.tempo", tempo);
+        VBox tempoPaper = paper("bench.tempo", Nodes.scroll(tempo));
         add(ropePaper, 0, 0, 4, 1);
         add(linesPaper, 0, 1);
         add(feetPaper, 1, 1);
@@ -103,9 +101,7 @@ final class BenchView extends GridPane {
         add(tempoPaper, 3, 1);
         add(side, 4, 0, 1, 2);
         getColumnConstraints().setAll(column(19), column(19), column(19), column(17), column(26));
-        RowConstraints top = new RowConstraints();
-        top.setVgrow(Priority.ALWAYS);
-        getRowConstraints().setAll(top, new RowConstraints(LOW, LOW, LOW));
+        getRowConstraints().setAll(row(ROPE_SHARE), row(100 - ROPE_SHARE));
         for (Region paper : List.of(ropePaper, linesPaper, feetPaper, figurePaper, tempoPaper, side)) {
             paper.setMinSize(0, 0);
         }
@@ -116,6 +112,15 @@ final class BenchView extends GridPane {
         paper.getStyleClass().add("paper");
         VBox.setVgrow(content, Priority.ALWAYS);
         return paper;
+    }
+
+    /// How much of the height the rope has; what stands below it has the rest.
+    private static final double ROPE_SHARE = 62;
+
+    private static RowConstraints row(double percent) {
+        RowConstraints row = new RowConstraints();
+        row.setPercentHeight(percent);
+        return row;
     }
 
     private static ColumnConstraints column(double percent) {
@@ -178,10 +183,7 @@ final class BenchView extends GridPane {
         for (Drill drill : shown.camp.drills().all()) {
             boolean chosen = shown.state.drill().equals(Optional.of(drill.id()));
             at = chosen ? rows.size() : at;
-            VBox row = new VBox(
-                    1,
-                    Nodes.text(drill.name(), "small", "strong"),
-                    Nodes.text(Texts.shortened(drill.line(), LETTERS), "mono-tight"));
+            VBox row = new VBox(1, Nodes.label(drill.name(), "row-name"), Nodes.label(drill.line(), "row-line"));
             Nodes.row(row, Texts.of("line.spoken", drill.name(), drill.line()), chosen);
             row.setOnMousePressed(_ -> dispatch.accept(new ChooseDrill(drill.id())));
             rows.add(row);

@@ -3,65 +3,71 @@ package onebeat.desktop.bench;
 import java.util.Optional;
 import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
 import onebeat.core.notation.Notation;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.timing.Link;
 import onebeat.core.timing.Timing;
+import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.nodes.ShapePool;
 import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
 
 /// The tempo on a cord from slow to fast: what is set, and the ceiling with the link that sets it.
-final class TempoCord extends Pane {
+final class TempoCord extends VBox {
 
     private static final double MOST_SHOWN = 240;
-    private static final double Y = 70;
+    private static final double CORD_HEIGHT = 26;
 
-    private final ShapePool marks = new ShapePool(this);
+    private final Text number = Nodes.text("", "figure-number");
+    private final Text limit = Nodes.text("", "small");
+    private final Text length = Nodes.text("", "soft");
+    private final Pane cord = new Pane();
+    private final ShapePool marks = new ShapePool(cord);
     private int bpm = 60;
+    private Optional<Link> link = Optional.empty();
     private @Nullable PlayedWay way;
 
-    private static final double LIMIT_Y = 104;
-    private static final double LENGTH_Y = 142;
-
     TempoCord() {
+        super(2);
         getStyleClass().add("tempo");
-        setMinHeight(150);
-        setPrefHeight(150);
         setAccessibleRole(AccessibleRole.SLIDER);
-        widthProperty().addListener((_, _, _) -> draw());
+        TextFlow tempo = Nodes.flow(number, Nodes.text(" " + Texts.of("tempo.unit"), "soft"));
+        cord.setMinHeight(CORD_HEIGHT);
+        cord.setPrefHeight(CORD_HEIGHT);
+        cord.widthProperty().addListener((_, _, _) -> drawCord());
+        getChildren().setAll(tempo, cord, Nodes.flow(limit), Nodes.flow(length));
     }
 
     void show(int tempo, @Nullable PlayedWay played) {
         bpm = tempo;
         way = played;
-        draw();
+        link = played == null ? Optional.empty() : Timing.ceiling(played);
+        number.setText("" + bpm);
+        limit.setText(limit());
+        length.setText(length());
+        setAccessibleText(Texts.of("tempo.spoken", bpm, limit.getText()));
+        drawCord();
     }
 
-    private void draw() {
-        marks.begin();
-        Optional<Link> link = way == null ? Optional.empty() : Timing.ceiling(way);
+    private void drawCord() {
+        double end = cord.getWidth() - 8;
+        double y = CORD_HEIGHT / 2;
         double ceiling = link.map(Link::ceilingBpm).orElse(Double.MAX_VALUE);
-        boolean over = bpm > ceiling;
-        marks.line(8, Y, getWidth() - 8, Y, "tempo-cord");
-        marks.line(8, Y, x(Math.min(ceiling, MOST_SHOWN)), Y, "tempo-room");
-        if (over) {
-            marks.line(x(ceiling), Y, x(bpm), Y, "tempo-over");
+        marks.begin();
+        marks.line(8, y, end, y, "tempo-cord");
+        marks.line(8, y, x(Math.min(ceiling, MOST_SHOWN)), y, "tempo-room");
+        if (bpm > ceiling) {
+            marks.line(x(ceiling), y, x(bpm), y, "tempo-over");
         }
-        marks.circle(x(bpm), Y, 9, "tempo-grip");
-        marks.text("" + bpm, 0, 40, "text", "figure-number");
-        marks.text(Texts.of("tempo.unit"), bpm > 99 ? 66 : 52, 38, "text", "soft");
-        Text limit = marks.text(limit(link), 0, LIMIT_Y, "text", "small");
-        limit.setWrappingWidth(getWidth());
-        double below = LIMIT_Y + limit.getLayoutBounds().getHeight();
-        marks.text(length(), 0, Math.max(LENGTH_Y, below), "text", "soft").setWrappingWidth(getWidth());
+        marks.circle(x(bpm), y, 9, "tempo-grip");
         marks.end();
-        setAccessibleText(Texts.of("tempo.spoken", bpm, limit(link)));
     }
 
-    private String limit(Optional<Link> link) {
+    private String limit() {
         if (way == null || link.isEmpty()) {
             return Texts.of("tempo.free");
         }
@@ -85,6 +91,6 @@ final class TempoCord extends Pane {
 
     private double x(double tempo) {
         double share = (tempo - RoundPlan.LEAST_BPM) / (MOST_SHOWN - RoundPlan.LEAST_BPM);
-        return 8 + Math.clamp(share, 0, 1) * (getWidth() - 16);
+        return 8 + Math.clamp(share, 0, 1) * (cord.getWidth() - 16);
     }
 }

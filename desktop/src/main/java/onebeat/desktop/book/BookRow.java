@@ -7,6 +7,7 @@ import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Polygon;
@@ -53,8 +54,8 @@ final class BookRow extends HBox {
         VBox name = new VBox(
                 2,
                 Nodes.flow(Nodes.text(entry.drill.name(), "strong")),
-                Nodes.text(Texts.shortened(entry.drill.line(), 36), "mono-tight"),
-                Nodes.text(ran(entry.ledger), "soft"));
+                Nodes.label(entry.drill.line(), "row-line"),
+                Nodes.flow(Nodes.text(ran(entry.ledger), "soft")));
         inOneBeat(entry).ifPresent(words -> name.getChildren().add(Nodes.flow(Nodes.text(words, "soft"))));
         if (!entry.drill.overruled().isEmpty()) {
             name.getChildren().add(Nodes.flow(Nodes.text(Texts.of("book.overruled", entry.drill.overruled()), "soft")));
@@ -62,8 +63,7 @@ final class BookRow extends HBox {
         camp.notesOf(entry.drill.id()).stream()
                 .findFirst()
                 .ifPresent(note -> name.getChildren().add(Nodes.flow(Nodes.text(note(note), "small"))));
-        name.setMinWidth(284);
-        name.setPrefWidth(284);
+        share(name, NAME);
         DrillStrand strand = new DrillStrand(entry.ledger, first, today);
         HBox.setHgrow(strand, Priority.ALWAYS);
         getChildren().setAll(name, strand, proposal(entry));
@@ -127,16 +127,26 @@ final class BookRow extends HBox {
                         Math.round(p.clean().low() * 100),
                         Math.round(p.clean().high() * 100)))
                 .orElse("");
-        VBox words = new VBox(2, Nodes.text(head, "strong"), Nodes.text(why, "soft"));
+        VBox words = new VBox(2, Nodes.flow(Nodes.text(head, "strong")), Nodes.flow(Nodes.text(why, "soft")));
         words.setAlignment(Pos.CENTER_LEFT);
         VBox holder = new VBox(mark);
         holder.setAlignment(Pos.CENTER);
         holder.setMinWidth(24);
+        HBox.setHgrow(words, Priority.ALWAYS);
         HBox box = new HBox(8, holder, words);
         box.setAlignment(Pos.CENTER_LEFT);
-        box.setMinWidth(236);
-        box.setPrefWidth(236);
+        share(box, PROPOSAL);
         return box;
+    }
+
+    /// The share of the row that its name and its proposal have; the strand has the rest.
+    private static final double NAME = 0.3;
+
+    private static final double PROPOSAL = 0.24;
+
+    private void share(Region part, double share) {
+        part.prefWidthProperty().bind(widthProperty().multiply(share));
+        part.minWidthProperty().bind(widthProperty().multiply(share));
     }
 
     /// A wedge up, a wedge down, a block for the same again, a square for what stands at the top.

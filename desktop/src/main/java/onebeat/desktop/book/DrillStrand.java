@@ -17,6 +17,7 @@ import onebeat.core.book.Ledger;
 import onebeat.core.book.Ledger.Day;
 import onebeat.core.film.Share;
 import onebeat.core.timing.Rung;
+import onebeat.desktop.nodes.LetterMeasure;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.text.Texts;
 
@@ -25,18 +26,20 @@ final class DrillStrand extends Pane {
 
     private static final double TOP = 8;
     private static final double LOW = 46;
+    private static final double HEIGHT = 68;
+    private static final double WORDS = 22;
     private static final DateTimeFormatter SHORT = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
     private final Ledger ledger;
     private final LocalDate first;
     private final LocalDate last;
+    private final LetterMeasure measure = new LetterMeasure(this);
 
     DrillStrand(Ledger ledger, LocalDate first, LocalDate last) {
         this.ledger = ledger;
         this.first = first;
         this.last = last;
-        setMinHeight(68);
-        setPrefHeight(68);
+        setMinHeight(HEIGHT);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         widthProperty().addListener((_, _, _) -> draw());
     }
@@ -52,32 +55,55 @@ final class DrillStrand extends Pane {
         strand.getStyleClass().setAll("book-strand");
         List<Node> marks = new ArrayList<>();
         StringBuilder spoken = new StringBuilder();
+        setMinHeight(HEIGHT + WORDS * (measure.larger() - 1));
         for (Day day : ledger.days()) {
             day.clean().ifPresent(clean -> {
                 double x = x(day.date());
                 strand.getPoints().addAll(x, y(clean.share()));
-                mark(marks, day, clean, x);
+                mark(marks, clean, x);
                 spoken.append(Texts.of("book.day", SHORT.format(day.date()), clean.n(), clean.of()));
             });
         }
         nodes.add(strand);
         nodes.addAll(marks);
+        nodes.addAll(words());
         getChildren().setAll(nodes);
         setAccessibleText(spoken.toString());
     }
 
-    private void mark(List<Node> marks, Day day, Share clean, double x) {
+    private void mark(List<Node> marks, Share clean, double x) {
         Line interval = new Line(x, y(clean.low()), x, y(clean.high()));
         interval.getStyleClass().setAll("book-interval");
         Circle dot = new Circle(x, y(clean.share()), 5);
         dot.getStyleClass().setAll("book-dot");
-        Text words = Nodes.text(
-                Texts.of("book.mark", SHORT.format(day.date()), clean.n(), clean.of(), day.bpm())
-                        + (day.rung() == Rung.WHOLE ? "" : " " + day.rung().id()),
-                "soft");
-        words.setX(Math.min(x - 8, getWidth() - 118));
-        words.setY(LOW + 18);
-        marks.addAll(List.of(interval, dot, words));
+        marks.addAll(List.of(interval, dot));
+    }
+
+    /// What stands under the days, the newest first; an older one for which no room is left stands in the spoken words
+    /// only.
+    private List<Node> words() {
+        List<Node> all = new ArrayList<>();
+        double end = getWidth();
+        for (Day day : ledger.days().reversed()) {
+            if (day.clean().isEmpty()) {
+                continue;
+            }
+            Share clean = day.clean().get();
+            Text words = Nodes.text(
+                    Texts.of("book.mark", SHORT.format(day.date()), clean.n(), clean.of(), day.bpm())
+                            + (day.rung() == Rung.WHOLE ? "" : " " + day.rung().id()),
+                    "soft");
+            double width = measure.width(words.getText(), "soft");
+            double x = Math.min(x(day.date()) - 8, end - width);
+            if (x < 0) {
+                break;
+            }
+            words.setX(x);
+            words.setY(LOW + WORDS * measure.larger() - 4);
+            all.add(words);
+            end = x - 10;
+        }
+        return all;
     }
 
     private double x(LocalDate day) {

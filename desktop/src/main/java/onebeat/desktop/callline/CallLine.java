@@ -23,6 +23,7 @@ import onebeat.core.notation.Span;
 import onebeat.core.review.Finding;
 import onebeat.core.review.Severity;
 import onebeat.desktop.callline.LineWatch.Seen;
+import onebeat.desktop.nodes.LetterMeasure;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.text.Texts;
 
@@ -32,11 +33,11 @@ public final class CallLine extends HBox {
 
     private static final PseudoClass TYPING = PseudoClass.getPseudoClass("typing");
 
-    /// The width of one character of the field's typeface at its size, in pixels (JetBrains Mono: 0.6 em at
-    /// 22 px).
-    private static final double CHARACTER = 13.2;
+    /// The size of the letters that the heights below are made for, in pixels.
+    private static final double USUAL_LETTERS = 22;
 
     private static final double HEIGHT = 72;
+    private static final double UNDERLINE = 38;
     private static final double WORDS_AT = 62;
     private static final double WORDS_ROOM = 16;
 
@@ -45,13 +46,13 @@ public final class CallLine extends HBox {
     private final Pane marks = new Pane();
     private final Text hint = new Text();
     private final Text words = new Text();
+    private final LetterMeasure measure = new LetterMeasure(this);
+    private String inWords = "";
 
     public CallLine() {
         getStyleClass().add("call-line");
         setAlignment(Pos.CENTER_LEFT);
         setSpacing(14);
-        setMinHeight(HEIGHT);
-        setPrefHeight(HEIGHT);
         prompt.getStyleClass().setAll("text", "call-prompt");
         hint.getStyleClass().setAll("text", "call-hint");
         field.setId("call-line");
@@ -60,17 +61,16 @@ public final class CallLine extends HBox {
         marks.setMouseTransparent(true);
         words.getStyleClass().setAll("text", "call-words");
         words.setManaged(false);
-        words.setY(WORDS_AT);
         StackPane typed = new StackPane(field, marks);
         HBox.setHgrow(typed, Priority.ALWAYS);
         Pane under = new Pane(words);
         under.setMouseTransparent(true);
         StackPane all = new StackPane(typed, under);
         HBox.setHgrow(all, Priority.ALWAYS);
-        StackPane.setMargin(typed, new Insets(0, 0, WORDS_ROOM, 0));
-        prompt.setTranslateY(-WORDS_ROOM / 2);
-        hint.setTranslateY(-WORDS_ROOM / 2);
         getChildren().setAll(prompt, all, hint);
+        size(typed);
+        field.fontProperty().addListener((_, _, _) -> size(typed));
+        widthProperty().addListener((_, _, _) -> fitWords());
         field.focusedProperty().addListener((_, _, now) -> pseudoClassStateChanged(TYPING, now));
         Nodes.goesOn(field);
         field.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
@@ -80,9 +80,31 @@ public final class CallLine extends HBox {
         });
     }
 
+    /// How large the letters are, as a share of the usual size.
+    private double larger() {
+        return Math.max(1, field.getFont().getSize() / USUAL_LETTERS);
+    }
+
+    /// Makes room for the letters as large as they are.
+    private void size(Node typed) {
+        double larger = larger();
+        setMinHeight(HEIGHT * larger);
+        setPrefHeight(HEIGHT * larger);
+        words.setY(WORDS_AT * larger);
+        StackPane.setMargin(typed, new Insets(0, 0, WORDS_ROOM * larger, 0));
+        prompt.setTranslateY(-WORDS_ROOM * larger / 2);
+        hint.setTranslateY(-WORDS_ROOM * larger / 2);
+    }
+
     /// What the line says in words, under it; empty where there is nothing to say.
     public void words(String said) {
-        words.setText(said);
+        inWords = said;
+        fitWords();
+    }
+
+    private void fitWords() {
+        double room = getWidth() - getPadding().getLeft() - getPadding().getRight();
+        words.setText(room > 0 ? measure.fitted(inWords, room, "call-words") : inWords);
     }
 
     public StringProperty textProperty() {
@@ -142,10 +164,17 @@ public final class CallLine extends HBox {
         double left = inner == null
                 ? 0
                 : inner.getBoundsInParent().getMinX() + field.getPadding().getLeft();
-        double y = 38;
-        Line line = new Line(left + span.start() * CHARACTER, y, left + span.end() * CHARACTER, y);
+        double y = UNDERLINE * larger();
+        Line line = new Line(left + width(span.start()), y, left + width(span.end()), y);
         line.getStyleClass().setAll(style);
         marks.getChildren().add(line);
+    }
+
+    /// How wide the first letters of the line are, in pixels.
+    private double width(int letters) {
+        Text before = new Text(field.getText().substring(0, Math.min(letters, field.getLength())));
+        before.setFont(field.getFont());
+        return before.getLayoutBounds().getWidth();
     }
 
     private String nameAtCaret() {

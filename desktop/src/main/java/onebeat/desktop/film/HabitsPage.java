@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.layout.Priority;
@@ -36,7 +37,8 @@ final class HabitsPage extends VBox implements AutoCloseable {
 
     private final Text title = Nodes.text("", "title");
     private final Text under = Nodes.text("", "soft");
-    private final FrayView frays = new FrayView(this::choose);
+    private final FrayView frays;
+    private final UnaryOperator<String> words;
     private final VBox details = new VBox(3);
 
     /// What the opponent does after what the athlete does: the ideas and the plan stand on it.
@@ -57,9 +59,12 @@ final class HabitsPage extends VBox implements AutoCloseable {
     private final Runnable whenCounted;
 
     /// @param whenCounted told when the habits that were asked for are there
-    HabitsPage(Runnable whenCounted) {
+    /// @param words a line in words; nothing where the shorthand comes first
+    HabitsPage(Runnable whenCounted, UnaryOperator<String> words) {
         super(4);
         this.whenCounted = whenCounted;
+        this.words = words;
+        this.frays = new FrayView(this::choose, words);
         getStyleClass().add("paper");
         VBox.setVgrow(frays, Priority.ALWAYS);
         details.setMinHeight(USE_PREF_SIZE);
@@ -193,12 +198,23 @@ final class HabitsPage extends VBox implements AutoCloseable {
         }
         List<Node> nodes = new ArrayList<>();
         nodes.add(Nodes.flow(Nodes.text(
-                Texts.of("film.details", stimulus, response, share(habit.share()), interval(habit.share())),
+                Texts.of(
+                        "film.details",
+                        said(stimulus, stimulus),
+                        said("(" + response + ")", response),
+                        share(habit.share()),
+                        interval(habit.share())),
                 "small",
                 "strong")));
         told.forEach(line -> nodes.add(Nodes.flow(Nodes.text(line, "soft"))));
         nodes.add(Nodes.flow(Nodes.text(Texts.of(afterOwn ? "film.details.keys.own" : "film.details.keys"), "soft")));
         return nodes;
+    }
+
+    /// In words where they come first.
+    private String said(String line, String shorthand) {
+        String said = words.apply(line);
+        return said.isEmpty() ? shorthand : said;
     }
 
     /// One sentence for each way to split: pairing, range, round.

@@ -19,7 +19,7 @@ final class Pages extends StackPane implements AutoCloseable {
     private static final int HABIT_KEY = 2;
 
     private final CampSession app;
-    private final HabitsPage habits = new HabitsPage(this::ask);
+    private final HabitsPage habits;
     private final IdeasPage ideas;
     private final PlanPage plan;
     private final Insights insights;
@@ -29,8 +29,9 @@ final class Pages extends StackPane implements AutoCloseable {
     /// @param changed told when a log came in or did not, and the film is to be shown as it is now
     Pages(CampSession app, Runnable changed) {
         this.app = app;
-        this.ideas = new IdeasPage(line -> app.words().first(line));
-        this.plan = new PlanPage(line -> app.words().first(line));
+        this.habits = new HabitsPage(this::ask, line -> app.wordsOnFilm().first(line));
+        this.ideas = new IdeasPage(line -> app.wordsOnFilm().first(line));
+        this.plan = new PlanPage(line -> app.wordsOnFilm().first(line));
         this.changed = changed;
         this.insights = new Insights(app, this::failed);
         this.arrival = new ArrivalPage(app);

@@ -15,6 +15,7 @@ import javafx.scene.text.Text;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
 import onebeat.core.play.Who;
+import onebeat.desktop.nodes.LetterMeasure;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.rope.Curve;
 import onebeat.desktop.rope.Curve.Point;
@@ -27,6 +28,7 @@ final class TimeRope extends Pane {
     private static final double SIDE = 12;
 
     private final Line playhead = new Line();
+    private final LetterMeasure measure = new LetterMeasure(this);
     private final Line first = new Line();
     private final Line second = new Line();
     private Optional<Reel> reel = Optional.empty();
@@ -36,8 +38,7 @@ final class TimeRope extends Pane {
 
     /// @param seek is told the time that was pressed
     TimeRope(DoubleConsumer seek) {
-        setMinHeight(58);
-        setPrefHeight(58);
+        setMinHeight(HEIGHT);
         setAccessibleRole(AccessibleRole.SLIDER);
         playhead.getStyleClass().setAll("playhead");
         first.getStyleClass().setAll("time-mark");
@@ -82,6 +83,7 @@ final class TimeRope extends Pane {
         if (reel.isEmpty() || getWidth() < 40) {
             return;
         }
+        setMinHeight(HEIGHT + NAMES * (measure.larger() - 1));
         List<Node> nodes = new ArrayList<>();
         List<Point> points = new ArrayList<>();
         int side = 1;
@@ -102,17 +104,20 @@ final class TimeRope extends Pane {
     private List<Node> rounds(Reel on) {
         List<Node> names = new ArrayList<>();
         int rounds = (int) Math.ceil(on.seconds() / on.roundSeconds());
-        int every = (int) Math.ceil(rounds * NAME_WIDTH / getWidth());
+        double name = measure.width(Texts.of("film.round", rounds), "soft") + APART;
+        int every = (int) Math.ceil(rounds * name / getWidth());
         for (int round = 1; round <= rounds; round += every) {
-            Text name = Nodes.text(Texts.of("film.round", round), "soft");
-            name.setX(x((round - 1) * on.roundSeconds()));
-            name.setY(56);
-            names.add(name);
+            Text text = Nodes.text(Texts.of("film.round", round), "soft");
+            text.setX(x((round - 1) * on.roundSeconds()));
+            text.setY(NAMES * measure.larger());
+            names.add(text);
         }
         return names;
     }
 
-    private static final double NAME_WIDTH = 64;
+    private static final double HEIGHT = 58;
+    private static final double APART = 12;
+    private static final double NAMES = 56;
 
     /// A knot for each exchange; where many fall on one place, one for each of the two is enough to be seen.
     private List<Node> knots() {

@@ -10,13 +10,17 @@ import java.util.Locale;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /// The stylesheet with all its letters larger. Sizes stand in the one stylesheet as pixels; here they are multiplied,
-/// so that no view has to know of it. The floor is as large as it can be anyway and keeps its sizes.
+/// so that no view has to know of it. The floor is as large as it can be anyway and keeps its sizes, as the program's
+/// name does; what stands under the knots of the stations grows less, since the knots lie where they lie.
 final class LargerLetters {
 
     private static final Pattern SIZE =
             Pattern.compile("(^[^\n{]*\\{[^}]*?-fx-font-size: )([0-9.]+)px", Pattern.MULTILINE);
+
+    private static final int MOST_OF_STATIONS = 125;
 
     private LargerLetters() {}
 
@@ -33,8 +37,10 @@ final class LargerLetters {
     }
 
     private static String replaced(MatchResult match, int percent) {
-        boolean floor = match.group(1).startsWith(".floor") || match.group(1).startsWith(".feeder");
-        double size = Double.parseDouble(match.group(2)) * (floor ? 100 : percent) / 100;
+        String rule = match.group(1);
+        boolean keeps = Stream.of(".floor", ".feeder", ".brand").anyMatch(rule::startsWith);
+        int grows = keeps ? 100 : rule.startsWith(".station") ? Math.min(percent, MOST_OF_STATIONS) : percent;
+        double size = Double.parseDouble(match.group(2)) * grows / 100;
         return Matcher.quoteReplacement(match.group(1)) + String.format(Locale.ROOT, "%.1fpx", size);
     }
 }

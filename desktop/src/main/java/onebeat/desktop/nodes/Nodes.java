@@ -40,7 +40,7 @@ public final class Nodes {
         scene.getStylesheets().setAll(percent == 100 ? usual() : LargerLetters.of(usual(), percent));
     }
 
-    private static String usual() {
+    static String usual() {
         return String.valueOf(Nodes.class.getResource("/onebeat/desktop/one-beat.css"));
     }
 
@@ -63,6 +63,14 @@ public final class Nodes {
     public static Label label(String style) {
         Label label = new Label();
         label.getStyleClass().setAll("label", style);
+        return label;
+    }
+
+    /// The same, with these words.
+    public static Label label(String words, String style) {
+        Label label = label(style);
+        label.setText(words);
+        label.setMinWidth(0);
         return label;
     }
 

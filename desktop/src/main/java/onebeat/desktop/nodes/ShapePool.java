@@ -30,7 +30,7 @@ public final class ShapePool {
     private final Map<String, Kept> kept = new HashMap<>();
     private final List<Node> drawn = new ArrayList<>();
 
-    /// ShapePool of one kind and style, and how many of them this drawing has used.
+    /// Marks of one kind and style, and how many of them this drawing has used.
     private static final class Kept {
         private final List<Node> nodes = new ArrayList<>();
         private int used;

@@ -23,20 +23,24 @@ record Forks(List<PlayedWay> ways, List<Integer> numbers) {
     }
 
     /// The chosen way and as many of its neighbours as there is room for.
-    static Forks around(List<PlayedWay> all, int chosen) {
-        int from = Math.clamp(chosen - 1L, 0, Math.max(0, all.size() - MOST_LANES));
+    ///
+    /// @param room how many ways the picture has room for
+    static Forks around(List<PlayedWay> all, int chosen, int room) {
+        int most = Math.min(MOST_LANES, room);
+        int before = most / 2;
+        int from = Math.clamp((long) chosen - before, 0, Math.max(0, all.size() - most));
         List<PlayedWay> ways = new ArrayList<>();
         List<Integer> numbers = new ArrayList<>();
-        for (int i = from; i < Math.min(all.size(), from + MOST_LANES); i++) {
+        for (int i = from; i < Math.min(all.size(), from + most); i++) {
             ways.add(all.get(i));
             numbers.add(i);
         }
         return new Forks(ways, numbers);
     }
 
-    /// Only this way.
-    static Forks only(PlayedWay way) {
-        return new Forks(List.of(way), List.of(0));
+    /// Only this way of them.
+    static Forks only(List<PlayedWay> all, int chosen) {
+        return new Forks(List.of(all.get(chosen)), List.of(chosen));
     }
 
     /// A place where the athlete chooses freely how to go on: the ways part with no cue.

@@ -10,21 +10,26 @@ import onebeat.core.play.Who;
 /// @param beats how many beats are drawn
 /// @param widestCm the largest gap that has to fit, in centimetres
 /// @param lanes how many ways lie under one another behind a fork; 1 without reads
-record RopeScale(double width, double height, int beats, double widestCm, int lanes) {
+/// @param letters how large the letters are, as a share of the usual size; the room for words grows with them
+record RopeScale(double width, double height, int beats, double widestCm, int lanes, double letters) {
 
-    static final double LEFT = 84;
+    private static final double LEFT = 84;
 
-    /// From this height on there is room for the names of the bands at the right.
-    static final double NAMES_FROM = 235;
+    /// From this height on there is room for the names of the bands at the right, and for openings under the grades.
+    private static final double TALL_FROM = 235;
 
     private static final double WITH_NAMES = 114;
     private static final double WITHOUT_NAMES = 34;
 
-    static final double TOP = 30;
-    static final double BOTTOM = 62;
+    private static final double TOP = 30;
+    private static final double BOTTOM = 62;
+    private static final double TALL_BOTTOM = 78;
 
     /// Room for the words between two lanes.
     private static final double BETWEEN = 54;
+
+    /// A lane less tall than this shows no distance.
+    private static final double LEAST_LANE = 46;
 
     /// Between two of a strand's three threads, in pixels.
     private static final double THREAD = 12;
@@ -35,44 +40,82 @@ record RopeScale(double width, double height, int beats, double widestCm, int la
     private static final double LEAST_WIDE_CM = 130;
 
     RopeScale(double width, double height, int beats, double widestCm) {
-        this(width, height, beats, widestCm, 1);
+        this(width, height, beats, widestCm, 1, 1);
+    }
+
+    boolean isTall() {
+        return height >= TALL_FROM * letters;
+    }
+
+    /// What is kept free at the left, for the names, in pixels.
+    double left() {
+        return LEFT * letters;
     }
 
     /// What is kept free at the right, in pixels.
     double right() {
-        return height < NAMES_FROM ? WITHOUT_NAMES : WITH_NAMES;
+        return (isTall() && lanes == 1 ? WITH_NAMES : WITHOUT_NAMES) * letters;
+    }
+
+    /// What is kept free above the strands, in pixels.
+    double top() {
+        return TOP * letters;
+    }
+
+    /// Down to here the strands lie, in pixels from above.
+    double bottom() {
+        return height - (isTall() ? TALL_BOTTOM : BOTTOM) * letters;
     }
 
     double x(double beat) {
-        double step = (width - LEFT - right()) / (beats + 0.5);
-        return LEFT + (beat + 0.75) * step;
+        return left() + (beat + 0.75) * step();
     }
 
     double beatAt(double x) {
-        double step = (width - LEFT - right()) / (beats + 0.5);
-        return (x - LEFT) / step - 0.75;
+        return (x - left()) / step() - 0.75;
+    }
+
+    /// The width of a beat, in pixels.
+    double step() {
+        return (width - left() - right()) / (beats + 0.5);
+    }
+
+    /// How many lanes there is room for, from 1.
+    static int mostLanes(double height, double letters) {
+        double room = height - (TOP + BOTTOM) * letters + BETWEEN * letters;
+        return Math.max(1, (int) (room / (LEAST_LANE + BETWEEN * letters)));
     }
 
     double threadGap() {
         return lanes == 1 ? THREAD : NARROW_THREAD;
     }
 
-    private double laneHeight() {
-        return (height - TOP - BOTTOM - BETWEEN * (lanes - 1)) / lanes;
+    private double between() {
+        return BETWEEN * letters;
+    }
+
+    /// How tall one lane is, in pixels.
+    double laneHeight() {
+        return (bottom() - top() - between() * (lanes - 1)) / lanes;
     }
 
     /// The middle of a lane, counted from 0 at the top.
     double middle(double lane) {
-        return TOP + laneHeight() / 2 + lane * (laneHeight() + BETWEEN);
+        return top() + laneHeight() / 2 + lane * (laneHeight() + between());
     }
 
     double pixelsPerCm() {
         return (laneHeight() - 4 * threadGap()) / Math.max(LEAST_WIDE_CM, widestCm);
     }
 
+    /// Half a gap as it is drawn, from the middle of its lane.
+    double half(double gapCm) {
+        return gapCm / 2 * pixelsPerCm() + threadGap();
+    }
+
     /// The middle of a strand at a gap: half the gap above or below the middle of its lane.
     double strand(Who who, double gapCm, double lane) {
-        double half = gapCm / 2 * pixelsPerCm() + threadGap();
+        double half = half(gapCm);
         return who == Who.PARTNER ? middle(lane) - half : middle(lane) + half;
     }
 

@@ -16,7 +16,7 @@ import onebeat.desktop.nodes.ShapePool;
 import onebeat.desktop.rope.RopeView.Picture;
 
 /// What is done on the rope: strokes, bars, crossings and knots. What ways share is drawn once.
-record RopeStrokes(ShapePool marks, RopeScale scale, Picture picture) {
+record RopeStrokes(ShapePool marks, RopeScale scale, Picture picture, Forks forks) {
 
     private static final double FULL_WIDTH = 9;
     private static final double NORMAL_WIDTH = 6.5;
@@ -30,11 +30,10 @@ record RopeStrokes(ShapePool marks, RopeScale scale, Picture picture) {
 
     private static final double CONTACT_GROWS = 6;
 
-    /// ShapePool are so much smaller where several ways lie under one another.
+    /// Marks are so much smaller where several ways lie under one another.
     private static final double IN_LANES = 0.6;
 
     void draw() {
-        Forks forks = picture.forks();
         for (int way = 0; way < forks.lanes(); way++) {
             for (Step step : forks.ways().get(way).steps()) {
                 if (forks.isFirst(way, step)) {

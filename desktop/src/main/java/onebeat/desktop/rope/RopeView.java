@@ -1,6 +1,5 @@
 package onebeat.desktop.rope;
 
-import java.util.stream.Collectors;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.scene.AccessibleRole;
@@ -11,6 +10,7 @@ import onebeat.core.play.Moment;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Who;
 import onebeat.core.review.Review;
+import onebeat.desktop.nodes.LetterMeasure;
 import onebeat.desktop.nodes.ShapePool;
 import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 /// head, body and legs. A strike is a stroke that ends on the thread it hits, with a contact as large as
 /// the place is open; a defence is a short bar across the thread it covers. Two contacts on one beat are
 /// tied by a knot, the brightest mark. Reads fork the rope. Under each strike stands its grade and how open
-/// its target is.
+/// its target is, and a line under the call where something was found.
 public final class RopeView extends Pane {
 
     /// What is drawn.
@@ -35,8 +35,11 @@ public final class RopeView extends Pane {
             return review.played().ways().get(way);
         }
 
-        Forks forks() {
-            return forked ? Forks.around(review.played().ways(), way) : Forks.only(chosen());
+        /// @param room how many ways the picture has room for
+        Forks forks(int room) {
+            return forked
+                    ? Forks.around(review.played().ways(), way, room)
+                    : Forks.only(review.played().ways(), way);
         }
 
         String name(Who who) {
@@ -49,7 +52,9 @@ public final class RopeView extends Pane {
 
     private final DoubleProperty scrub = new SimpleDoubleProperty(-0.35);
     private final ShapePool marks = new ShapePool(this);
+    private final LetterMeasure measure = new LetterMeasure(this);
     private @Nullable Picture picture;
+    private @Nullable RopeScale scale;
     private boolean scrubbed = true;
     private double drawnWidth;
     private double drawnHeight;
@@ -58,7 +63,7 @@ public final class RopeView extends Pane {
 
     public RopeView() {
         getStyleClass().add("rope");
-        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        setAccessibleRole(AccessibleRole.PARENT);
         scrubLine.getStyleClass().setAll("scrub");
         scrubGrip.getStyleClass().setAll("scrub-grip");
         scrub.addListener((_, _, _) -> placeScrub());
@@ -88,19 +93,19 @@ public final class RopeView extends Pane {
     }
 
     private void scrubTo(double x) {
-        if (picture != null) {
-            scrub.set(Math.clamp(scale(picture).beatAt(x), -0.5, beats()));
+        if (scale != null) {
+            scrub.set(Math.clamp(scale.beatAt(x), -0.5, beats()));
         }
     }
 
-    private RopeScale scale(Picture now) {
-        Forks forks = now.forks();
+    private static RopeScale scale(Picture now, Forks forks, double width, double height, double letters) {
         double widest = forks.ways().stream()
                 .flatMap(way -> way.moments().stream())
                 .mapToDouble(Moment::gapCm)
                 .max()
                 .orElse(0);
-        return new RopeScale(getWidth(), getHeight(), Math.max(1, beats()), widest + BAND_ROOM_CM, forks.lanes());
+        int beats = Math.max(1, now.review().played().beats());
+        return new RopeScale(width, height, beats, widest + BAND_ROOM_CM, forks.lanes(), letters);
     }
 
     @Override
@@ -115,47 +120,42 @@ public final class RopeView extends Pane {
         drawnWidth = getWidth();
         drawnHeight = getHeight();
         if (picture == null || drawnWidth < 50 || drawnHeight < 50) {
+            scale = null;
             marks.clear();
             setAccessibleText(Texts.of("rope.empty"));
             return;
         }
-        RopeScale scale = scale(picture);
+        double larger = measure.larger();
+        Forks forks = picture.forks(RopeScale.mostLanes(drawnHeight, larger));
+        RopeScale now = scale(picture, forks, drawnWidth, drawnHeight, larger);
+        scale = now;
+        Lettering letters = new Lettering(marks, measure, drawnWidth, drawnHeight);
         marks.begin();
-        new RopeStrands(marks, scale, picture).draw();
-        new RopeStrokes(marks, scale, picture).draw();
-        new RopeLabels(marks, scale, picture).draw();
+        new RopeStrands(marks, now, picture, forks).draw();
+        new RopeStrokes(marks, now, picture, forks).draw();
+        new StepAreas(marks, now, picture, forks).draw();
+        new RopeNames(letters, now, picture, forks).draw();
+        new RopeLabels(marks, letters, now, picture, forks).draw();
         if (scrubbed) {
             marks.own(scrubLine);
             marks.own(scrubGrip);
         }
         marks.end();
         placeScrub();
-        setAccessibleText(spoken(picture));
+        setAccessibleText(StepAreas.spoken(picture));
     }
 
     private void placeScrub() {
-        scrubLine.setVisible(picture != null);
-        scrubGrip.setVisible(picture != null);
-        if (picture != null) {
-            RopeScale scale = scale(picture);
+        scrubLine.setVisible(scale != null);
+        scrubGrip.setVisible(scale != null);
+        if (scale != null) {
             double x = scale.x(scrub.get());
             scrubLine.setStartX(x);
             scrubLine.setEndX(x);
-            scrubLine.setStartY(RopeScale.TOP - 2);
-            scrubLine.setEndY(scale.height() - RopeScale.BOTTOM + 6);
+            scrubLine.setStartY(scale.top() - 2);
+            scrubLine.setEndY(scale.bottom() + 6);
             scrubGrip.setTranslateX(x);
-            scrubGrip.setTranslateY(RopeScale.TOP - 10);
+            scrubGrip.setTranslateY(scale.top() - 10);
         }
-    }
-
-    /// The rope in words, for those who hear it.
-    private static String spoken(Picture now) {
-        return now.chosen().steps().stream()
-                .map(s -> Texts.of(
-                        "rope.step",
-                        s.beat().inBeats() + 1,
-                        now.name(s.who()),
-                        s.placed().technique().name()))
-                .collect(Collectors.joining("; "));
     }
 }

@@ -7,7 +7,9 @@ import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.TextFlow;
 import onebeat.core.camp.Camp;
 import onebeat.core.holding.Contact;
 import onebeat.core.review.Limits;
@@ -69,7 +71,9 @@ final class CostPaper extends VBox {
     }
 
     private static HBox cost(String key, String value) {
-        HBox row = new HBox(Nodes.text(Texts.of(key), "small"), Nodes.spring(), Nodes.text(value, "mono-strong"));
+        TextFlow words = Nodes.flow(Nodes.text(Texts.of(key), "small"));
+        HBox.setHgrow(words, Priority.ALWAYS);
+        HBox row = new HBox(8, words, Nodes.text(value, "mono-strong"));
         row.setAlignment(Pos.BASELINE_LEFT);
         return row;
     }

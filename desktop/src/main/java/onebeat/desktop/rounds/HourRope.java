@@ -18,6 +18,7 @@ import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Between;
 import onebeat.core.rounds.Schedule.Stretch;
+import onebeat.desktop.nodes.LetterMeasure;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.rope.Curve;
 import onebeat.desktop.rope.Curve.Point;
@@ -26,13 +27,19 @@ import onebeat.desktop.text.Texts;
 /// The session as one rope: rounds thick, rests thin, and under each round what it costs.
 final class HourRope extends Pane {
 
-    private static final double MIDDLE = 66;
+    private static final double HEIGHT = 178;
+    private static final double FROM_ABOVE = 66;
     private static final double SIDE = 26;
+
+    /// What a round's name may take of the rests beside it, in pixels.
+    private static final double BESIDE = 20;
 
     private final Hands hands;
     private Function<RoundPlan, String> whose = _ -> "";
     private Optional<Schedule> schedule = Optional.empty();
     private int chosen;
+    private final LetterMeasure measure = new LetterMeasure(this);
+    private double larger = 1;
 
     /// What the mouse does with the rope.
     ///
@@ -47,6 +54,7 @@ final class HourRope extends Pane {
     HourRope(Hands hands) {
         this.hands = hands;
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        setMinHeight(HEIGHT);
         widthProperty().addListener((_, _, _) -> draw());
         setOnDragOver(e -> {
             if (e.getDragboard().hasString()) {
@@ -97,12 +105,14 @@ final class HourRope extends Pane {
         if (getWidth() < 100) {
             return;
         }
+        larger = measure.larger();
+        setMinHeight(HEIGHT * larger);
         List<Node> nodes = new ArrayList<>();
         if (schedule.isEmpty() || schedule.get().rounds().isEmpty()) {
             nodes.add(wave(SIDE, getWidth() - SIDE, "rest-rope"));
             Text empty = Nodes.text(Texts.of("rounds.empty"), "soft");
             empty.setX(SIDE);
-            empty.setY(MIDDLE + 44);
+            empty.setY(at(44));
             nodes.add(empty);
             getChildren().setAll(nodes);
             setAccessibleText(Texts.of("rounds.empty"));
@@ -127,8 +137,8 @@ final class HourRope extends Pane {
         double to = Math.max(from + 4, x(between.endMs()) - 4);
         nodes.add(wave(from, to, "block-rope"));
         double middle = (from + to) / 2;
-        nodes.add(under(Texts.of("block." + between.block().kind()), middle, MIDDLE - 18, "small"));
-        nodes.add(under(Texts.clock(between.block().seconds()), middle, MIDDLE + 26, "soft"));
+        nodes.add(under(Texts.of("block." + between.block().kind()), middle, at(-18), "small"));
+        nodes.add(under(Texts.clock(between.block().seconds()), middle, at(26), "soft"));
     }
 
     private void round(List<Node> nodes, Stretch stretch, int index) {
@@ -149,47 +159,54 @@ final class HourRope extends Pane {
                 stretch.part().plan().bpm()));
         nodes.add(rope);
         for (double x = from + 5; x < to - 2; x += 13) {
-            Line groove = new Line(x, MIDDLE + 8, x + 8, MIDDLE - 8);
+            Line groove = new Line(x, middle() + 8, x + 8, middle() - 8);
             groove.getStyleClass().setAll("round-groove");
             groove.setMouseTransparent(true);
             nodes.add(groove);
         }
         double middle = (from + to) / 2;
         Text number = Nodes.text("" + (index + 1), "round-number");
-        number.setX(middle - 6);
-        number.setY(MIDDLE - 32);
+        number.setX(middle - measure.width(number.getText(), "round-number") / 2);
+        number.setY(at(-32));
         nodes.add(number);
-        double room = to
-                - from
-                + (stretch.lengthMs() * 6 > schedule.map(Schedule::lengthMs).orElse(1L) ? 44 : 12);
-        int letters = (int) Math.max(4, room / 6.6);
-        nodes.add(
-                under(Texts.shortened(stretch.part().name(), letters), middle, MIDDLE + 42, here ? "strong" : "small"));
-        nodes.add(under(Texts.of("rounds.reps", stretch.repetitions()), middle, MIDDLE + 62, "small"));
-        nodes.add(under(Texts.of("rounds.at", stretch.part().plan().bpm()), middle, MIDDLE + 80, "soft"));
+        double room = to - from + (2 * BESIDE);
+        String letters = here ? "strong" : "small";
+        nodes.add(under(measure.fitted(stretch.part().name(), room, letters), middle, at(42), letters));
+        nodes.add(under(Texts.of("rounds.reps", stretch.repetitions()), middle, at(62), "small"));
+        nodes.add(under(Texts.of("rounds.at", stretch.part().plan().bpm()), middle, at(80), "soft"));
         String clock = Texts.clock(stretch.lengthMs() / 1000.0);
         String worker = whose.apply(stretch.part().plan());
-        String last = worker.isEmpty() ? clock : Texts.of("rounds.whose", clock, Texts.shortened(worker, letters));
-        nodes.add(under(last, middle, MIDDLE + 98, "soft"));
+        String last = worker.isEmpty() ? clock : Texts.of("rounds.whose", clock, worker);
+        nodes.add(under(measure.fitted(last, room, "soft"), middle, at(98), "soft"));
     }
 
-    private static Text under(String words, double middle, double y, String style) {
+    /// So far below the middle of the rope, in usual letters.
+    private double at(double below) {
+        return middle() + below * larger;
+    }
+
+    private double middle() {
+        return FROM_ABOVE * larger;
+    }
+
+    private Text under(String words, double middle, double y, String style) {
         Text text = Nodes.text(words, style);
+        double width = measure.width(words, style);
         text.setY(y);
-        text.setX(middle - words.length() * 3.2);
+        text.setX(Math.clamp(middle - width / 2, 0, Math.max(0, getWidth() - width)));
         text.setMouseTransparent(true);
         return text;
     }
 
-    private static Path wave(double from, double to, String style) {
+    private Path wave(double from, double to, String style) {
         List<Point> points = new ArrayList<>();
         int side = 1;
-        points.add(new Point(from, MIDDLE));
+        points.add(new Point(from, middle()));
         for (double x = from + 18; x < to - 9; x += 18) {
-            points.add(new Point(x, MIDDLE + side * 3));
+            points.add(new Point(x, middle() + side * 3));
             side = -side;
         }
-        points.add(new Point(to, MIDDLE));
+        points.add(new Point(to, middle()));
         return Curve.through(points, style);
     }
 

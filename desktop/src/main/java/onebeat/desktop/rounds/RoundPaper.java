@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.geometry.Pos;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import onebeat.core.camp.Camp;
@@ -27,12 +27,14 @@ final class RoundPaper extends VBox {
     /// So many drawn repetitions are shown.
     private static final int SHOWN_TURNS = 24;
 
+    private static final double LEAST_ROPE = 96;
+
     private final RopeView rope = new RopeView();
 
     RoundPaper() {
         super(6);
         VBox.setVgrow(rope, Priority.ALWAYS);
-        rope.setMinHeight(0);
+        rope.setMinHeight(LEAST_ROPE);
     }
 
     /// Shows the chosen round.
@@ -51,8 +53,9 @@ final class RoundPaper extends VBox {
                 .mapToDouble(Link::ceilingBpm)
                 .min()
                 .orElse(RoundPlan.MOST_BPM);
-        HBox numbers = new HBox(
+        FlowPane numbers = new FlowPane(
                 26,
+                4,
                 number("" + plan.bpm(), Texts.of("tempo.unit")),
                 number("" + stretch.repetitions(), Texts.of("rounds.number.reps")),
                 number(gap(plan), Texts.of("rounds.number.gap")));

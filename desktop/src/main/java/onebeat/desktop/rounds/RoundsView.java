@@ -9,6 +9,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import onebeat.core.camp.Drill;
@@ -25,8 +26,6 @@ import onebeat.desktop.text.Texts;
 
 /// Draws Rounds: the hour as one rope, the camp's lines, the chosen round, what tonight costs.
 final class RoundsView extends VBox {
-
-    private static final double HOUR_HEIGHT = 178;
 
     private final Consumer<RoundsAction> dispatch;
     private final UnaryOperator<String> words;
@@ -47,15 +46,12 @@ final class RoundsView extends VBox {
                 place -> dispatch.accept(new ChooseRound(place)),
                 (from, to) -> dispatch.accept(new DropRound(from, to)),
                 place -> dispatch.accept(new DropLine(place))));
-        hour.setMinHeight(HOUR_HEIGHT);
-        hour.setPrefHeight(HOUR_HEIGHT);
         VBox top = new VBox(2, title, under, hour);
         top.getStyleClass().add("paper");
         VBox left = paper("rounds.lines", linesScroll);
-        VBox middle = paper("rounds.round", round);
-        VBox right = paper("rounds.cost", cost);
+        VBox middle = paper("rounds.round", filling(round));
+        VBox right = paper("rounds.cost", filling(cost));
         VBox.setVgrow(linesScroll, Priority.ALWAYS);
-        VBox.setVgrow(round, Priority.ALWAYS);
         HBox low = new HBox(12, left, middle, right);
         left.prefWidthProperty().bind(low.widthProperty().multiply(0.38));
         middle.prefWidthProperty().bind(low.widthProperty().multiply(0.36));
@@ -63,6 +59,14 @@ final class RoundsView extends VBox {
         low.setMinHeight(0);
         VBox.setVgrow(low, Priority.ALWAYS);
         getChildren().setAll(top, low);
+    }
+
+    /// Fills the room there is, and scrolls where it needs more.
+    private static ScrollPane filling(Region content) {
+        ScrollPane scroll = Nodes.scroll(content);
+        scroll.setFitToHeight(true);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        return scroll;
     }
 
     private static VBox paper(String title, Node content) {
@@ -118,11 +122,11 @@ final class RoundsView extends VBox {
 
     private VBox row(Drill drill, int place, boolean chosen) {
         String said = words.apply(drill.line());
-        VBox row = new VBox(1, Nodes.text(drill.name(), "small", "strong"));
+        VBox row = new VBox(1, Nodes.label(drill.name(), "row-name"));
         if (!said.isEmpty()) {
             row.getChildren().add(Nodes.flow(Nodes.text(said, "small")));
         }
-        row.getChildren().add(Nodes.text(drill.line(), "mono-tight"));
+        row.getChildren().add(Nodes.label(drill.line(), "row-line"));
         Nodes.row(row, Texts.of("line.spoken", drill.name(), drill.line()), chosen);
         row.setOnMousePressed(_ -> dispatch.accept(new ChooseLine(place)));
         row.setOnMouseClicked(e -> {

@@ -91,9 +91,10 @@ public record Settings(
         return words;
     }
 
-    /// Says lines for two fighters, the way the coach wants them said.
+    /// Says lines for two fighters, the way the coach wants them said. The other is called by the first name.
     public Wording wording(Setting setting) {
-        return new Wording(scheme, setting.athlete().stance(), setting.partner().stance(), ownWords);
+        String other = setting.partner().name().split(" ", -1)[0];
+        return new Wording(scheme, setting.athlete().stance(), setting.partner().stance(), other, ownWords);
     }
 
     /// As they are kept.

@@ -17,6 +17,7 @@ import javafx.scene.shape.Polygon;
 import javafx.scene.text.Text;
 import onebeat.core.camp.Camp;
 import onebeat.core.rounds.Session;
+import onebeat.desktop.nodes.LetterMeasure;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.text.Texts;
 
@@ -24,15 +25,19 @@ import onebeat.desktop.text.Texts;
 final class CampBand extends Pane {
 
     private static final double LEFT = 96;
-    private static final double RIGHT = 104;
     private static final double LINE = 40;
 
+    /// Larger letters make the band so much taller, as a share of what they grow by.
+    private static final double HEIGHT = 72;
+
+    private double line = LINE;
     private Camp camp;
     private LocalDate today;
     private String door;
     private final Runnable menu;
     private final Runnable card;
     private final Button brand = new Button();
+    private final LetterMeasure measure = new LetterMeasure(this);
 
     /// @param menu opens the menu at the program's name
     /// @param card opens the camp's card
@@ -42,8 +47,6 @@ final class CampBand extends Pane {
         this.camp = camp;
         this.door = door;
         this.today = today;
-        setPrefHeight(72);
-        setMinHeight(72);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         brand.setGraphic(new VBox(-8, Nodes.text("ONE", "brand-one"), Nodes.text("BEAT ▾", "brand-beat")));
         brand.getStyleClass().setAll("brand");
@@ -68,38 +71,43 @@ final class CampBand extends Pane {
     }
 
     private void draw() {
+        double larger = measure.larger();
+        line = LINE * larger;
+        setPrefHeight(HEIGHT * larger);
+        setMinHeight(HEIGHT * larger);
         List<Node> nodes = new ArrayList<>();
         nodes.add(brand);
-        double end = getWidth() - RIGHT;
+        double end = end();
         double now = x(today);
         nodes.add(line(LEFT, end, "cord"));
         nodes.add(line(LEFT, now, "cord-done"));
         for (Session session : camp.sessions().all()) {
             boolean done = session.date().isBefore(today);
-            Circle knot = new Circle(x(session.date()), LINE, 5.5);
+            Circle knot = new Circle(x(session.date()), line, 5.5);
             knot.getStyleClass().setAll(done ? "cord-knot-done" : "cord-knot");
             nodes.add(knot);
         }
-        Polygon mark = new Polygon(now, LINE - 10, now + 7, LINE - 20, now - 7, LINE - 20);
+        Polygon mark = new Polygon(now, line - 10, now + 7, line - 20, now - 7, line - 20);
         mark.getStyleClass().setAll("cord-now");
         nodes.add(mark);
-        Text tonight = text(now, LINE - 25, Texts.of("camp.tonight"), "text", "small", "strong", "of-athlete");
-        tonight.setX(Math.max(LEFT, now - 20));
+        Text tonight = text(now, line - 25 * larger, Texts.of("camp.tonight"), "text", "small", "strong", "of-athlete");
+        tonight.setX(Math.max(LEFT, now - measure.width(tonight.getText(), "small", "strong") / 2));
         nodes.add(tonight);
         for (int week = 1; week < 60; week++) {
             LocalDate day = camp.card().firstDay().plusWeeks(week);
             if (!day.isBefore(camp.card().fightNight())) {
                 break;
             }
-            Line tick = new Line(x(day), LINE + 4, x(day), LINE + 9);
+            Line tick = new Line(x(day), line + 4, x(day), line + 9);
             tick.getStyleClass().setAll("band-edge");
             nodes.add(tick);
         }
-        nodes.add(text(end + 14, 36, Texts.of("camp.fight").toUpperCase(Locale.ROOT), "text", "narrow"));
+        nodes.add(text(end + 14, line - 4, fight(), "text", "narrow"));
         long days = ChronoUnit.DAYS.between(today, camp.card().fightNight());
         String left = days >= 0 ? Texts.of("camp.days", days) : Texts.of("camp.over");
-        nodes.add(text(end + 14, 54, left, "text", "soft"));
-        Text name = text(LEFT, 62, Texts.of("camp.name", camp.card().name(), door), "text", "soft", "link");
+        nodes.add(text(end + 14, line + 14 * larger, left, "text", "soft"));
+        Text name =
+                text(LEFT, line + 22 * larger, Texts.of("camp.name", camp.card().name(), door), "text", "soft", "link");
         name.setId("camp-name");
         name.setOnMouseClicked(_ -> card.run());
         nodes.add(name);
@@ -111,13 +119,24 @@ final class CampBand extends Pane {
         double whole = Math.max(
                 1, ChronoUnit.DAYS.between(camp.card().firstDay(), camp.card().fightNight()));
         double share = ChronoUnit.DAYS.between(camp.card().firstDay(), day) / whole;
-        return LEFT + Math.clamp(share, 0, 1) * (getWidth() - RIGHT - LEFT);
+        return LEFT + Math.clamp(share, 0, 1) * (end() - LEFT);
     }
 
-    private static Line line(double from, double to, String style) {
-        Line line = new Line(from, LINE, to, LINE);
-        line.getStyleClass().setAll(style);
-        return line;
+    /// Where the cord ends, so that there is room for what stands behind it.
+    private double end() {
+        return getWidth() - AROUND - measure.width(fight(), "narrow");
+    }
+
+    private static final double AROUND = 36;
+
+    private static String fight() {
+        return Texts.of("camp.fight").toUpperCase(Locale.ROOT);
+    }
+
+    private Line line(double from, double to, String style) {
+        Line drawn = new Line(from, line, to, line);
+        drawn.getStyleClass().setAll(style);
+        return drawn;
     }
 
     private static Text text(double x, double y, String words, String... styles) {

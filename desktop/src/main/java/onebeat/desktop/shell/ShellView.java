@@ -6,12 +6,14 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.animation.PauseTransition;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -36,6 +38,12 @@ import onebeat.desktop.welcome.WalkStep;
 /// What the window is built of, round the station that is on.
 final class ShellView {
 
+    /// What is said has so much room beside the buttons, in pixels; what is longer is read whole under the mouse.
+    private static final double LEAST_SAID = 320;
+
+    private static final double MOST_SAID = 560;
+    private static final double TWO_LINES = 58;
+
     private static final Duration SAID_FOR = Duration.seconds(12);
     private static final Insets SIDES = new Insets(0, 16, 0, 16);
 
@@ -52,6 +60,7 @@ final class ShellView {
     private final SearchPanel search;
     private final ActionBar bar;
     private final Label notice = Nodes.label("footer");
+    private final Tooltip whole = new Tooltip();
     private final WalkBar walk;
     private final VBox foot;
     private final PauseTransition saidLong = new PauseTransition(SAID_FOR);
@@ -83,9 +92,13 @@ final class ShellView {
         HBox footer = new HBox(14, bar, notice);
         footer.setAlignment(Pos.CENTER_LEFT);
         footer.setMinHeight(32);
-        notice.setMinWidth(0);
-        notice.setMaxWidth(560);
+        notice.setMaxWidth(MOST_SAID);
         notice.setWrapText(true);
+        notice.setMaxHeight(TWO_LINES);
+        notice.setTooltip(whole);
+        notice.minWidthProperty()
+                .bind(Bindings.createDoubleBinding(
+                        () -> notice.getText().isEmpty() ? 0.0 : LEAST_SAID, notice.textProperty()));
         walk = new WalkBar(hands.scene(), hands.go());
         foot = new VBox(6, walk, callLine, footer);
         foot.setPadding(FOOT);
@@ -103,6 +116,7 @@ final class ShellView {
     private void listen() {
         app.noticeProperty().addListener((_, _, now) -> {
             notice.setText(now.text());
+            whole.setText(now.text());
             notice.getStyleClass().setAll("label", now.wrong() ? "footer-wrong" : "footer");
             if (now.wrong() || now.text().isEmpty()) {
                 saidLong.stop();

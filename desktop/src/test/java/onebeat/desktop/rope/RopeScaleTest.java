@@ -28,9 +28,8 @@ class RopeScaleTest {
 
     @Test
     void theWidestGapFits() {
-        assertThat(scale.strand(Who.PARTNER, 150, 0) - scale.threadGap()).isGreaterThanOrEqualTo(RopeScale.TOP - 1e-9);
-        assertThat(scale.strand(Who.ATHLETE, 150, 0) + scale.threadGap())
-                .isLessThanOrEqualTo(320 - RopeScale.BOTTOM + 1e-9);
+        assertThat(scale.strand(Who.PARTNER, 150, 0) - scale.threadGap()).isGreaterThanOrEqualTo(scale.top() - 1e-9);
+        assertThat(scale.strand(Who.ATHLETE, 150, 0) + scale.threadGap()).isLessThanOrEqualTo(scale.bottom() + 1e-9);
     }
 
     @Test
@@ -48,7 +47,7 @@ class RopeScaleTest {
 
     @Test
     void lanesLieUnderOneAnotherAndDoNotMeet() {
-        RopeScale lanes = new RopeScale(860, 400, 8, 150, 2);
+        RopeScale lanes = new RopeScale(860, 400, 8, 150, 2, 1);
         assertThat(lanes.strand(Who.ATHLETE, 150, 0) + lanes.threadGap())
                 .isLessThan(lanes.strand(Who.PARTNER, 150, 1) - lanes.threadGap());
         assertThat(lanes.middle(0.5)).isBetween(lanes.middle(0), lanes.middle(1));

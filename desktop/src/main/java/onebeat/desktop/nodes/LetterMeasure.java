@@ -1,0 +1,91 @@
+package onebeat.desktop.nodes;
+
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import javafx.scene.Group;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.text.Font;
+import javafx.scene.text.Text;
+
+/// How much room words take in the letters of a scene, before they are put on it.
+///
+/// Style sheets decide which letters a style has. So each style is asked once on a scene of its own, and again when the
+/// sheets change, for example when the coach wants larger letters.
+public final class LetterMeasure {
+
+    /// So many widths are remembered; a drawing has a few dozen.
+    private static final int MOST_KEPT = 4_000;
+
+    /// The size of `small`, in pixels.
+    private static final double USUAL = 14;
+
+    private final Node where;
+    private List<String> sheets = List.of();
+    private final Map<List<String>, Font> fonts = new HashMap<>();
+    private final Map<Asked, Double> widths = new HashMap<>();
+    private final Text ruler = new Text();
+
+    private record Asked(Font font, String words) {}
+
+    /// @param where the node whose scene decides; without a scene it is the usual letters
+    public LetterMeasure(Node where) {
+        this.where = where;
+    }
+
+    /// How wide these words are, in pixels.
+    ///
+    /// @param styles the style classes they will have
+    public double width(String words, String... styles) {
+        if (widths.size() > MOST_KEPT) {
+            widths.clear();
+        }
+        return widths.computeIfAbsent(new Asked(font(styles), words), this::measured);
+    }
+
+    /// How tall the letters of a style are, in pixels.
+    public double size(String... styles) {
+        return font(styles).getSize();
+    }
+
+    /// How large letters are, as a share of the usual size.
+    public double larger() {
+        return size("small") / USUAL;
+    }
+
+    /// The words, cut short with three dots where they are wider than the room, in pixels.
+    public String fitted(String words, double room, String... styles) {
+        String cut = words;
+        for (int left = words.length() - 1; left > 0 && width(cut, styles) > room; left--) {
+            cut = words.substring(0, left).strip() + "…";
+        }
+        return cut;
+    }
+
+    private double measured(Asked asked) {
+        ruler.setFont(asked.font);
+        ruler.setText(asked.words);
+        return ruler.getLayoutBounds().getWidth();
+    }
+
+    private Font font(String... styles) {
+        List<String> now = where.getScene() == null
+                ? List.of(Nodes.usual())
+                : List.copyOf(where.getScene().getStylesheets());
+        if (!now.equals(sheets)) {
+            sheets = now;
+            fonts.clear();
+        }
+        return fonts.computeIfAbsent(Arrays.asList(styles), this::asked);
+    }
+
+    private Font asked(List<String> styles) {
+        Text probe = new Text("x");
+        probe.getStyleClass().setAll(styles);
+        new Scene(new Group(probe)).getStylesheets().setAll(sheets);
+        probe.applyCss();
+        return probe.getFont();
+    }
+}

@@ -1,0 +1,126 @@
+package onebeat.desktop.rope;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.TimeUnit;
+import javafx.application.Platform;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextBoundsType;
+import onebeat.core.exchange.Stance;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.play.Setting;
+import onebeat.core.review.Context;
+import onebeat.core.review.Review;
+import onebeat.desktop.nodes.Nodes;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/// What is written on the rope, as it stands on the screen: no two words cover one another, none leaves the picture.
+class RopeLabelsWindowTest {
+
+    private static final int LINES = 300;
+
+    private static final List<String> ITEMS = List.of(
+            "1",
+            "2",
+            "3b",
+            "rlow",
+            "catch+2",
+            "(1) parry 2",
+            "(3) block+3",
+            "leadbodyhook",
+            "~1'",
+            "circle-lead",
+            "(1 2) catch slip-out",
+            "lknee",
+            "switch",
+            "relbow",
+            "_",
+            "pull 2",
+            "2b",
+            "off",
+            "(rlow) check rmid");
+
+    private static final List<String> READS = List.of(
+            "{ (1): catch+2 3 | (2): parry 2 rlow }",
+            "{ (1): catch+1 | (3): block+3b | (none): 1 2 }",
+            "{ (1): catch { (1): catch+2 | (2): parry 3 } | (rlow): check 2 }",
+            "< 2 3 | 3b 2 >");
+
+    @BeforeAll
+    static void toolkit() throws InterruptedException {
+        RopeWindowTest.toolkit();
+    }
+
+    /// A line that the notation knows, with or without reads; words that it does not know are left out.
+    private static Read line(Random random) {
+        List<String> items = new ArrayList<>();
+        int count = 2 + random.nextInt(14);
+        for (int i = 0; i < count; i++) {
+            items.add(ITEMS.get(random.nextInt(ITEMS.size())));
+        }
+        if (random.nextBoolean()) {
+            items.add(random.nextInt(items.size()), READS.get(random.nextInt(READS.size())));
+        }
+        items.removeIf(item -> !(Notation.read(item) instanceof Read));
+        return Notation.read(String.join(" ", items)) instanceof Read read ? read : (Read) Notation.read("1 2");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"920,360,100", "640,240,100", "920,360,150", "640,300,200", "420,180,100"})
+    void noTwoWordsCoverOneAnotherAndNoneLeavesThePicture(double width, double height, int percent) throws Exception {
+        Random random = new Random(20_270_304);
+        FutureTask<List<String>> task = new FutureTask<>(() -> {
+            RopeView rope = new RopeView();
+            Nodes.dress(new Scene(rope, width, height), percent);
+            List<String> wrong = new ArrayList<>();
+            for (int i = 0; i < LINES; i++) {
+                Read read = line(random);
+                Review review = Review.withoutMends(read, Context.of(Setting.of(Stance.ORTHODOX, Stance.SOUTHPAW)));
+                rope.resize(width, height);
+                rope.show(new RopeView.Picture(
+                        review, random.nextInt(review.played().ways().size()), "Ilka", "Noor", true));
+                rope.applyCss();
+                wrong.addAll(wrong(rope, read.text()));
+            }
+            return wrong;
+        });
+        Platform.runLater(task);
+        assertThat(task.get(120, TimeUnit.SECONDS)).isEmpty();
+    }
+
+    private static List<String> wrong(RopeView rope, String line) {
+        List<String> wrong = new ArrayList<>();
+        List<Text> words = new ArrayList<>();
+        for (Node node : rope.getChildren()) {
+            if (node instanceof Text text) {
+                text.setBoundsType(TextBoundsType.VISUAL);
+                words.add(text);
+            }
+        }
+        for (int i = 0; i < words.size(); i++) {
+            Bounds one = words.get(i).getBoundsInParent();
+            if (one.getMinX() < 0
+                    || one.getMinY() < 0
+                    || one.getMaxX() > rope.getWidth()
+                    || one.getMaxY() > rope.getHeight()) {
+                wrong.add(words.get(i).getText() + " leaves the picture of " + line);
+            }
+            for (int j = 0; j < i; j++) {
+                if (one.intersects(words.get(j).getBoundsInParent())) {
+                    wrong.add(words.get(i).getText() + " covers " + words.get(j).getText() + " in " + line);
+                }
+            }
+        }
+        return wrong;
+    }
+}
