@@ -8,14 +8,19 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.Callable;
+import onebeat.core.exchange.Stance;
 import onebeat.core.film.FollowUps;
 import onebeat.core.film.FollowUps.After;
 import onebeat.core.film.Habit;
 import onebeat.core.film.Runs;
 import onebeat.core.film.Sighting;
 import onebeat.core.film.Sightings;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
 import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.Who;
+import onebeat.core.wording.Scheme;
+import onebeat.core.wording.Wording;
 import onebeat.formats.film.FilmCsv;
 import onebeat.formats.film.FilmFile;
 import onebeat.formats.film.HabitsJson;
@@ -158,6 +163,17 @@ final class HabitsCommand implements Callable<Integer> {
                         change.p()));
     }
 
+    /// A habit in words. Who stood how differs from row to row, so sides are told by lead and rear.
+    private static String said(String stimulus, String response) {
+        Wording wording = Wording.of(Scheme.LEAD_REAR, Stance.ORTHODOX, Stance.ORTHODOX);
+        return said(wording, stimulus) + "; "
+                + said(wording, "(" + response + ")").toLowerCase(Locale.ROOT);
+    }
+
+    private static String said(Wording wording, String line) {
+        return Notation.read(line) instanceof Read read ? wording.of(read.line()) : line;
+    }
+
     private static void print(FilmCsv.Film film, List<After> habits, HabitsJson.HabitDetail detail, PrintWriter out) {
         out.printf(
                 "%d exchanges, %d rows rejected%n",
@@ -167,14 +183,15 @@ final class HabitsCommand implements Callable<Integer> {
             for (FollowUps.FollowUp next : after.responses()) {
                 out.printf(
                         Locale.ROOT,
-                        "%-10s -> %-12s %3d of %3d  %3.0f %% (%.0f to %.0f)%n",
+                        "%-10s -> %-12s %3d of %3d  %3.0f %% (%.0f to %.0f)  %s%n",
                         after.stimulus(),
                         next.response(),
                         next.share().n(),
                         next.share().of(),
                         100 * next.share().share(),
                         100 * next.share().low(),
-                        100 * next.share().high());
+                        100 * next.share().high(),
+                        said(after.stimulus(), next.response()));
                 detail.habit(after.stimulus(), next.response())
                         .ifPresent(habit -> writeDetail(habit, detail.by(), out));
             }

@@ -139,8 +139,8 @@ final class RoundCommand implements Callable<Integer> {
             Schedule schedule =
                     Schedule.of(List.of(new Block(Block.Kind.ROUND, seconds, List.of())), List.of(part), sound.calls());
             write(wav, out -> out.write(sound.of(schedule, 0)), written);
-            write(midi, out -> out.write(RoundMidi.of(schedule, 0)), written);
-            tell(schedule);
+            write(midi, out -> out.write(RoundMidi.of(schedule, 0, call -> fighters.words(call, context))), written);
+            tell(schedule, fighters.words(drilled.canonical(), context));
             return LAID_OUT;
         } catch (IOException e) {
             spec.commandLine().getErr().println(Outputs.failed(written, e));
@@ -162,12 +162,13 @@ final class RoundCommand implements Callable<Integer> {
         }
     }
 
-    private void tell(Schedule schedule) {
+    private void tell(Schedule schedule, String inWords) {
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
             out.println(RoundJson.of(schedule, 0));
         } else {
             long start = schedule.rounds().getFirst().startMs();
+            out.println(inWords);
             out.printf("%d repetitions%n", schedule.rounds().getFirst().repetitions());
             for (Event event : schedule.events()) {
                 if (event.kind() != Event.Kind.CLICK) {

@@ -280,6 +280,7 @@ final class OpenCamps implements OtherCamps {
     }
 
     void close() {
+        scenes.keepPlace();
         if (shell != null) {
             shell.close();
             shell = null;

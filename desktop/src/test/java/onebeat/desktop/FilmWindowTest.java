@@ -22,6 +22,8 @@ import onebeat.core.notation.Read;
 import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.Who;
 import onebeat.core.review.Review;
+import onebeat.core.wording.Wording;
+import onebeat.desktop.app.LineWords;
 import onebeat.desktop.app.StationName;
 import onebeat.desktop.text.Texts;
 import onebeat.formats.film.FilmCsv;
@@ -154,10 +156,10 @@ class FilmWindowTest extends DemoWindow {
         coach.press(KeyCode.DOWN, KeyCode.SHIFT)
                 .press(KeyCode.DOWN, KeyCode.SHIFT)
                 .press(KeyCode.DOWN, KeyCode.SHIFT);
-        for (int i = 0; i < 12 && !coach.shows("1b, then low: "); i++) {
+        for (int i = 0; i < 12 && !coach.shows("Jab to the body, then both hands drop: "); i++) {
             coach.press(KeyCode.DOWN, KeyCode.SHIFT);
         }
-        coach.await("a body jab", () -> coach.shows("1b, then low: 12 of 15"));
+        coach.await("a body jab", () -> coach.shows("Jab to the body, then both hands drop: 12 of 15"));
         coach.await("beside others", () -> coach.shows("Unlike others: 12 of 15 against 6 of 19"));
         coach.press(KeyCode.E);
         coach.await("in a row", () -> coach.shows("in a row: 1 of 12"));
@@ -174,8 +176,9 @@ class FilmWindowTest extends DemoWindow {
                         Who.PARTNER,
                         coach.app.camp().vocabulary()))
                 .getFirst();
-        String told =
-                first.stimulus() + ", then " + first.responses().getFirst().response() + ": ";
+        LineWords words = coach.app.wordsOnFilm();
+        String then = words.of("(" + first.responses().getFirst().response() + ")");
+        String told = words.of(first.stimulus()) + ", then " + Wording.within(then, "Noor") + ": ";
         coach.await("the one seen most", () -> coach.shows(told));
         int drills = coach.app.camp().drills().size();
         coach.press(KeyCode.F2);
@@ -207,8 +210,8 @@ class FilmWindowTest extends DemoWindow {
         coach.press(KeyCode.DOWN, KeyCode.SHIFT).press(KeyCode.E);
         coach.await("playing keeps the choice", () -> coach.shows("in a row: 1 of 12"));
         coach.press(KeyCode.SPACE).press(KeyCode.F);
-        coach.await("the plan", () -> coach.shows("Stay away from") && coach.shows("If Noor does"));
-        coach.await("the naked hook", () -> coach.shows("3 with no set-up: Noor comes back with 2"));
+        coach.await("the plan", () -> coach.shows("Stay away from") && coach.shows("If both hands drop: "));
+        coach.await("the naked hook", () -> coach.shows("Left hook with no set-up: cross comes"));
         for (int i = 0; i < 3; i++) {
             coach.press(KeyCode.DOWN, KeyCode.SHIFT);
         }
@@ -236,8 +239,8 @@ class FilmWindowTest extends DemoWindow {
             assertThat(text)
                     .contains(
                             "Ilka against Noor",
-                            "If Noor does low: ",
-                            "3 with no set-up: Noor comes back with 2, 5 of 16 times");
+                            "If both hands drop: ",
+                            "Left hook with no set-up: cross comes, 5 of 16 times");
         }
     }
 

@@ -186,6 +186,7 @@ class CardsTest {
                 "Ilka",
                 "Jonas",
                 plan -> plan.isAthletes() ? "Ilka works." : "Jonas works.",
+                line -> line,
                 List.of()));
         isWhole(page);
         String text = page.text.replaceAll("\\s+", " ");
@@ -214,10 +215,12 @@ class CardsTest {
                 "Ilka",
                 "Jonas",
                 _ -> "",
+                line -> line.startsWith("(1)") ? "Jab comes" : line,
                 limits.passedBy(schedule.contact(), Limits.In.SESSION)));
         isWhole(page);
         assertThat(page.text.replaceAll("\\s+", " "))
                 .contains("LINE 1")
+                .contains("Jab comes ((1) catch+2 3 off) · 60 a minute")
                 .contains("11:00 with rests")
                 .contains("1 2 3 rlow circle-lead · 60 a minute · "
                         + schedule.rounds().get(1).repetitions())

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.ByteArrayOutputStream;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
@@ -13,10 +14,14 @@ import onebeat.core.film.FightPlan;
 import onebeat.core.film.FollowUps;
 import onebeat.core.film.Outcome;
 import onebeat.core.film.Repertoire;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
 import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Who;
 import onebeat.core.review.Context;
+import onebeat.core.wording.Scheme;
+import onebeat.core.wording.Wording;
 import onebeat.formats.cards.PlanCard;
 import onebeat.formats.cards.Sheet;
 import onebeat.formats.cards.Sheet.Row;
@@ -29,6 +34,28 @@ class PlanCardTest {
 
     private static final Setting SETTING =
             new Setting(new Fighter("Ilka", Stance.ORTHODOX, 168, 170), new Fighter("Noor", Stance.SOUTHPAW, 177, 182));
+
+    /// Lines stay as they are written.
+    private static final PlanCard SHORT = new PlanCard("Ilka", "Noor", line -> line);
+
+    private static String words(String line) {
+        return new Wording(Scheme.LEFT_RIGHT, Stance.ORTHODOX, Stance.SOUTHPAW, "Noor", Map.of())
+                .of(((Read) Notation.read(line)).line());
+    }
+
+    @Test
+    void inWordsEverySentenceIsOneThatACornerCanSay() {
+        PlanCard card = new PlanCard("Ilka", "Noor", PlanCardTest::words);
+        List<String> said = card.avoid(plan());
+        assertThat(said).contains("Left hook with no set-up: cross comes, 6 of 6 times; likely 61 % or more.");
+        for (var one : plan().plans()) {
+            assertThat(card.evidence(one)).matches("[A-Z].*: .*, \\d+ of \\d+ times; likely \\d+ % or more\\.");
+            assertThat(card.reads(one)).allMatch(r -> r.matches("If (Noor|[a-z]).*: [a-z].*\\(\\d+ of \\d+ times\\)"));
+        }
+        assertThat(card.page(plan(), "2027-04-29").rows())
+                .as("the line, the same in words, its reads")
+                .anyMatch(r -> r.set() == Sheet.Set.TOLD && r.call().contains("circle left"));
+    }
 
     private static void seen(List<Exchange> all, int times, String line) {
         for (int i = 0; i < times; i++) {
@@ -61,7 +88,7 @@ class PlanCardTest {
     @Test
     void onePageHasEveryLineEveryReadAndWhatToStayAwayFrom() throws Exception {
         FightPlan plan = plan();
-        Sheet sheet = PlanCard.of(plan, "Ilka", "Noor", "2027-04-29");
+        Sheet sheet = SHORT.page(plan, "2027-04-29");
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         assertThat(SheetPdf.write(sheet, out).isReadable()).isTrue();
         try (var document = Loader.loadPDF(out.toByteArray())) {
@@ -69,10 +96,9 @@ class PlanCardTest {
             String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
             plan.plans().forEach(p -> assertThat(text).contains(p.drill().line()));
             plan.plans()
-                    .forEach(p -> PlanCard.reads(p, "Noor")
-                            .forEach(r -> assertThat(text).contains(r)));
+                    .forEach(p -> SHORT.reads(p).forEach(r -> assertThat(text).contains(r)));
             assertThat(text)
-                    .contains("3 with no set-up: Noor comes back with 2, 6 of 6 times; likely 61 % or more.")
+                    .contains("3 with no set-up: (2), 6 of 6 times; likely 61 % or more.")
                     .contains("only Noor lands a straight without a step")
                     .contains("clears nobody to train");
         }
@@ -82,21 +108,19 @@ class PlanCardTest {
     void theEvidenceHasItsCountAndItsLowerEnd() {
         for (var one : plan().plans()) {
             var idea = one.idea();
-            assertThat(PlanCard.evidence(one, "Noor"))
-                    .startsWith("Noor answers " + idea.stimulus() + " with " + idea.response())
+            assertThat(SHORT.evidence(one))
+                    .startsWith(idea.stimulus() + ": (" + idea.response() + "), ")
                     .contains(idea.share().n() + " of " + idea.share().of() + " times")
                     .endsWith("likely " + Math.round(100 * idea.share().low()) + " % or more.");
-            assertThat(PlanCard.reads(one, "Noor"))
-                    .hasSameSizeAs(one.drill().reads())
-                    .allMatch(r -> r.startsWith("If Noor does "));
-            assertThat(PlanCard.title(2, one)).startsWith("Plan 2: " + idea.stimulus());
+            assertThat(SHORT.reads(one)).hasSameSizeAs(one.drill().reads()).allMatch(r -> r.startsWith("If ("));
+            assertThat(SHORT.title(2, one)).startsWith("Plan 2: " + idea.stimulus());
         }
     }
 
     @Test
     void anEmptyPlanIsStillAPage() throws Exception {
         FightPlan none = FightPlan.of(List.of(), Context.usual(), Repertoire.usual());
-        Sheet sheet = PlanCard.of(none, "Ilka", "Noor", "2027-04-29");
+        Sheet sheet = SHORT.page(none, "2027-04-29");
         assertThat(sheet.rows()).isEqualTo(List.<Row>of());
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         SheetPdf.write(sheet, out);

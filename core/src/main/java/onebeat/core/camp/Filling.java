@@ -34,7 +34,7 @@ public final class Filling {
     private static final int LONG_AGO = (int) NUMBERS.get("long_ago_days");
     private static final int NOTHING_NEW = (int) NUMBERS.get("nothing_new_days");
     private static final int MOST_NEW = (int) NUMBERS.get("most_new");
-    private static final Phrases WORDS = Phrases.of(Filling.class, "onebeat.core.camp.filling");
+    private static final Phrases WORDS = Phrases.of("filling");
 
     private Filling() {}
 

@@ -8,8 +8,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.ResourceBundle;
 
-/// The phrases of a properties file, with places `{0}`, `{1}` … for values; two single quotes stand for
-/// one. Taken apart once, since a review says many of them with every key that is typed.
+/// The phrases of one room of the program's vocabulary, with places `{0}`, `{1}` … for values; two single quotes stand
+/// for one. Taken apart once, since a review says many of them with every key that is typed.
 public final class Phrases {
 
     private final String name;
@@ -27,12 +27,19 @@ public final class Phrases {
         this.phrases = Collections.unmodifiableMap(phrases);
     }
 
-    /// The phrases of the bundle of this name, as the class loader of `owner` finds it.
-    public static Phrases of(Class<?> owner, String name) {
-        ResourceBundle bundle = ResourceBundle.getBundle(name, Locale.ROOT, owner.getClassLoader());
+    private static final ResourceBundle VOCABULARY =
+            ResourceBundle.getBundle("onebeat.core.vocabulary", Locale.ROOT, Phrases.class.getClassLoader());
+
+    /// The phrases whose keys begin with the name of this room; they are asked for without it.
+    public static Phrases of(String room) {
         Map<String, List<Part>> phrases = new HashMap<>();
-        bundle.keySet().forEach(key -> phrases.put(key, parts(bundle.getString(key))));
-        return new Phrases(name, phrases);
+        String prefix = room + ".";
+        for (String key : VOCABULARY.keySet()) {
+            if (key.startsWith(prefix)) {
+                phrases.put(key.substring(prefix.length()), parts(VOCABULARY.getString(key)));
+            }
+        }
+        return new Phrases(room, phrases);
     }
 
     private static List<Part> parts(String text) {

@@ -59,7 +59,7 @@ import onebeat.core.review.Severity;
 public final class Setups {
 
     private static final Constants NUMBERS = Constants.of(Setups.class, "habits.csv", "number");
-    private static final Phrases WORDS = Phrases.of(Setups.class, "onebeat.core.film.setups");
+    private static final Phrases WORDS = Phrases.of("setups");
 
     /// Findings that no proposed line may have.
     private static final Set<Code> BARRED = EnumSet.of(

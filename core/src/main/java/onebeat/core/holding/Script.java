@@ -33,7 +33,7 @@ import onebeat.core.timing.Timing;
 /// @param cannot what of it this partner cannot feed
 public record Script(List<String> before, List<Cue> cues, List<String> faults, List<String> cannot) {
 
-    private static final Phrases WORDS = Phrases.of(Script.class, "onebeat.core.holding.script");
+    private static final Phrases WORDS = Phrases.of("script");
 
     /// The kind of a cue.
     public enum Does {

@@ -20,7 +20,7 @@ public final class Why {
     /// A strike so many beats back does not work by its own reaction any more but by what it has taught. A default.
     private static final double TAUGHT_BEATS = 3;
 
-    private static final Phrases TEXTS = Phrases.of(Why.class, "onebeat.core.opening.why");
+    private static final Phrases TEXTS = Phrases.of("why");
 
     private Why() {}
 

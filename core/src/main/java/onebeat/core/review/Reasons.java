@@ -7,10 +7,10 @@ import onebeat.core.exchange.Side;
 import onebeat.core.opening.Zone;
 import onebeat.core.play.Step;
 
-/// Makes the sentences of findings from `reasons.properties`.
+/// Makes the sentences of findings from `vocabulary.properties`.
 final class Reasons {
 
-    private static final Phrases TEXTS = Phrases.of(Reasons.class, "onebeat.core.review.reasons");
+    private static final Phrases TEXTS = Phrases.of("reasons");
 
     private Reasons() {}
 

@@ -35,7 +35,7 @@ import onebeat.core.notation.Unit;
 /// @param own the coach's own words for techniques, by their shorthand; they come before every scheme
 public record Wording(Scheme scheme, Stance athlete, Stance partner, String other, Map<String, String> own) {
 
-    private static final Phrases WORDS = Phrases.of(Wording.class, "onebeat.core.wording.wording");
+    private static final Phrases WORDS = Phrases.of("wording");
 
     public Wording {
         own = Map.copyOf(own);
@@ -50,6 +50,15 @@ public record Wording(Scheme scheme, Stance athlete, Stance partner, String othe
     public String of(Line line) {
         String words = new Walk(athlete).line(line);
         return words.isEmpty() ? "" : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    /// Words that stood alone, within a sentence: they begin small, unless they begin with a name.
+    ///
+    /// @param name of whoever may be spoken of
+    public static String within(String said, String name) {
+        return said.isEmpty() || said.startsWith(name.split(" ", -1)[0])
+                ? said
+                : said.substring(0, 1).toLowerCase(Locale.ROOT) + said.substring(1);
     }
 
     /// A piece of a line, as it is called or shown far away.

@@ -4,6 +4,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
@@ -48,8 +49,8 @@ public final class CampSession implements AutoCloseable {
     private final ReadOnlyObjectWrapper<Camp> camp;
     private final ReadOnlyObjectWrapper<Notice> notice = new ReadOnlyObjectWrapper<>(new Notice("", false));
     private final ObjectProperty<Optional<String>> drill = new SimpleObjectProperty<>(Optional.empty());
-    private final FilmReactions reactions;
     private final ObjectProperty<Optional<String>> reel = new SimpleObjectProperty<>(Optional.empty());
+    private final FilmReactions reactions;
 
     /// @param settings that hold for all camps
     public CampSession(CampFile file, Clock clock, SettingsStore settings) {
@@ -88,8 +89,7 @@ public final class CampSession implements AutoCloseable {
 
     /// The folder that the camp file lies in.
     public Path folder() {
-        Path folder = file.path().toAbsolutePath().getParent();
-        return folder == null ? Path.of("") : folder;
+        return Objects.requireNonNullElse(file.path().toAbsolutePath().getParent(), Path.of(""));
     }
 
     /// The settings that hold for all camps.
@@ -151,9 +151,8 @@ public final class CampSession implements AutoCloseable {
     public boolean save(Edit edit) {
         if (longChange.isUnderWay()) {
             warn(Texts.of("saving.busy"));
-            return false;
         }
-        return show(file.save(edit));
+        return !longChange.isUnderWay() && show(file.save(edit));
     }
 
     /// Saves a change of very many things beside the interface.
@@ -173,9 +172,9 @@ public final class CampSession implements AutoCloseable {
             Function<Progress, Optional<Saving>> change, DoubleConsumer progress, Consumer<Optional<Saving>> then) {
         if (longChange.isUnderWay()) {
             warn(Texts.of("saving.busy"));
-            return;
+        } else {
+            longChange.begin(change, progress, then);
         }
-        longChange.begin(change, progress, then);
     }
 
     /// Tries again to write what is in memory only.
@@ -201,7 +200,7 @@ public final class CampSession implements AutoCloseable {
         }
     }
 
-    /// The path of the camp file.
+    /// Where the camp file lies.
     public Path path() {
         return file.path();
     }

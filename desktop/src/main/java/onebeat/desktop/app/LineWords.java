@@ -29,6 +29,11 @@ public record LineWords(Settings settings, Camp camp, boolean onFilm) {
         return Notation.read(line, camp.vocabulary()) instanceof Read read ? of(read.line()) : line;
     }
 
+    /// A line the way it comes first: in words, or as it is written.
+    public String preferred(String line) {
+        return settings.wordsFirst() ? of(line) : line;
+    }
+
     /// A line in words where the coach wants words first; else nothing.
     public String first(String line) {
         return settings.wordsFirst() ? of(line) : "";

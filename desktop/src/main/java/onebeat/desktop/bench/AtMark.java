@@ -1,6 +1,5 @@
 package onebeat.desktop.bench;
 
-import java.util.Comparator;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -13,6 +12,7 @@ import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 import onebeat.core.review.Review;
+import onebeat.desktop.rope.RopeMark;
 import onebeat.desktop.text.Texts;
 
 /// What there is to say about the strike at the mark: why it is there, in words and numbers.
@@ -20,17 +20,10 @@ import onebeat.desktop.text.Texts;
 /// @param title for example `Why the lead hook is there`
 record AtMark(String title, String words) {
 
-    /// A strike so many beats from the mark still counts as at it.
-    private static final double NEAR_BEATS = 0.5;
-
     /// The strike nearest to a place on a way; nothing where none is near.
-    static Optional<AtMark> at(Review review, int way, double beat, Learned learned) {
+    static Optional<AtMark> at(Review review, int way, RopeMark mark, Learned learned) {
         PlayedWay played = review.played().ways().get(way);
-        return played.steps().stream()
-                .filter(s -> s.placed().act().isStrike())
-                .filter(s -> Math.abs(s.beat().inBeats() - beat) <= NEAR_BEATS)
-                .min(Comparator.comparingDouble((Step s) -> Math.abs(s.beat().inBeats() - beat))
-                        .thenComparingInt(s -> s.who() == Who.ATHLETE ? 0 : 1))
+        return mark.step(played, s -> s.placed().act().isStrike())
                 .map(s -> s.who() == Who.ATHLETE ? own(review, way, s, learned) : fed(review, way, s));
     }
 

@@ -19,7 +19,6 @@ import onebeat.desktop.bench.BenchAction.Looked;
 import onebeat.desktop.bench.BenchAction.ToRounds;
 import onebeat.desktop.bench.BenchEffect.LookAgain;
 import onebeat.desktop.bench.BenchEffect.PrintCards;
-import onebeat.desktop.bench.BenchEffect.Scrub;
 import onebeat.desktop.bench.BenchEffect.SwitchFilm;
 import onebeat.desktop.bench.BenchEffect.Take;
 import onebeat.desktop.bench.BenchEffect.Turn;
@@ -112,7 +111,6 @@ public final class Bench implements Station {
         switch ((BenchEffect) effect) {
             case Turn turn -> view.turn(turn.page(), typed.get());
             case Take take -> take(take.functionKey());
-            case Scrub scrub -> view.scrub(scrub.beats());
             case LookAgain() -> navigator.type(typed.get());
             case SwitchFilm() -> app.switchFilm();
             case PrintCards() -> print();

@@ -1,7 +1,10 @@
 package onebeat.desktop.bench;
 
 import java.util.Optional;
+import onebeat.core.review.Finding;
+import onebeat.core.review.StrikeChange;
 import onebeat.desktop.callline.LineWatch;
+import onebeat.desktop.rope.RopeMark;
 
 /// What can be done on the bench.
 sealed interface BenchAction {
@@ -53,6 +56,15 @@ sealed interface BenchAction {
 
     /// Another drill lies on the bench, or none.
     record Laid(Optional<String> drill) implements BenchAction {}
+
+    /// One looks at another place on the rope.
+    record Look(RopeMark there) implements BenchAction {}
+
+    /// One looks where a finding stands.
+    record LookAt(Finding finding) implements BenchAction {}
+
+    /// What is done at the mark is changed.
+    record Change(StrikeChange change) implements BenchAction {}
 
     /// A line of the list was pressed.
     record ChooseDrill(String id) implements BenchAction {}

@@ -2,8 +2,11 @@ package onebeat.desktop.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import onebeat.core.holding.Choices;
+import onebeat.core.review.StrikeChange;
 import onebeat.desktop.app.Situation;
+import onebeat.desktop.bench.BenchAction.Change;
 import onebeat.desktop.bench.BenchAction.Do;
 import onebeat.desktop.bench.BenchAction.TakeLine;
 import onebeat.desktop.bench.BenchAction.Weigh;
@@ -51,12 +54,32 @@ final class BenchCommands {
         for (int cue = 1; cue <= MOST_CUES; cue++) {
             all.add(of(Group.CHANGE, "bench.odds", new Weigh(cue), "Alt+" + cue).when(BenchCommands::hasReads));
         }
+        for (StrikeChange change : StrikeChange.values()) {
+            all.add(of(
+                            Group.STRIKE,
+                            "bench.strike." + change.name().toLowerCase(Locale.ROOT),
+                            new Change(change),
+                            key(change))
+                    .when(here -> here.state()
+                            .changed(change, here.camp().vocabulary())
+                            .isPresent()));
+        }
         return List.copyOf(all);
     }
 
     private static Command<Situation<BenchState>, BenchAction> of(
             Group group, String id, BenchAction action, String... keys) {
         return Command.of(Scope.BENCH, group, id, action, keys);
+    }
+
+    private static String key(StrikeChange change) {
+        return switch (change) {
+            case OUT -> "Alt+X";
+            case FEINT -> "Alt+T";
+            case LEVEL -> "Alt+E";
+            case SIDE -> "Alt+G";
+            case WEIGHT -> "Alt+J";
+        };
     }
 
     private static boolean hasLine(Situation<BenchState> here) {

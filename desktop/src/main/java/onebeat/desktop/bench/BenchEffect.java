@@ -21,9 +21,6 @@ sealed interface BenchEffect extends Effect.OfStation {
     /// The line of a function key goes into the call line.
     record Take(int functionKey) implements BenchEffect {}
 
-    /// The mark goes along the rope.
-    record Scrub(double beats) implements BenchEffect {}
-
     /// What is typed is reviewed anew: what it is held against has changed.
     record LookAgain() implements BenchEffect {}
 

@@ -1,14 +1,19 @@
 package onebeat.desktop.bench;
 
+import java.util.Objects;
 import java.util.Optional;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.holding.Odds;
+import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
+import onebeat.core.play.Step;
 import onebeat.core.review.Review;
+import onebeat.core.review.StrikeChange;
 import onebeat.desktop.callline.LineWatch;
+import onebeat.desktop.rope.RopeMark;
 
 /// What lies on the bench.
 ///
@@ -18,35 +23,66 @@ import onebeat.desktop.callline.LineWatch;
 /// @param way which way through the line is looked at, from 0
 /// @param bpm beats a minute
 /// @param mirrored whether both stand in their other stance
+/// @param mark where on the rope one looks
 record BenchState(
-        LineWatch.Seen seen, Optional<Review> review, Optional<String> drill, int way, int bpm, boolean mirrored) {
+        LineWatch.Seen seen,
+        Optional<Review> review,
+        Optional<String> drill,
+        int way,
+        int bpm,
+        boolean mirrored,
+        RopeMark mark) {
 
     private static final int FIRST_BPM = 60;
 
     static BenchState first(LineWatch.Seen nothing) {
-        return new BenchState(nothing, Optional.empty(), Optional.empty(), 0, FIRST_BPM, false);
+        return new BenchState(nothing, Optional.empty(), Optional.empty(), 0, FIRST_BPM, false, RopeMark.START);
     }
 
     /// Another line was typed; one that cannot be read leaves the last review standing.
     BenchState seeing(LineWatch.Seen now) {
         boolean taken = now.review().isPresent() || now.text().isBlank();
-        return new BenchState(now, taken ? now.review() : review, drill, taken ? 0 : way, bpm, mirrored);
+        return new BenchState(now, taken ? now.review() : review, drill, taken ? 0 : way, bpm, mirrored, mark);
     }
 
     BenchState laid(Optional<String> id) {
-        return new BenchState(seen, review, id, way, bpm, mirrored);
+        return new BenchState(seen, review, id, way, bpm, mirrored, mark);
     }
 
     BenchState at(int tempo) {
-        return new BenchState(seen, review, drill, way, tempo, mirrored);
+        return new BenchState(seen, review, drill, way, tempo, mirrored, mark);
     }
 
     BenchState onWay(int other) {
-        return new BenchState(seen, review, drill, other, bpm, mirrored);
+        return new BenchState(seen, review, drill, other, bpm, mirrored, mark);
     }
 
     BenchState turned() {
-        return new BenchState(seen, review, drill, way, bpm, !mirrored);
+        return new BenchState(seen, review, drill, way, bpm, !mirrored, mark);
+    }
+
+    BenchState looking(RopeMark there) {
+        return new BenchState(seen, review, drill, way, bpm, mirrored, there);
+    }
+
+    /// Whether nothing but the mark is elsewhere. What did not change is the same object, so this is quick.
+    boolean isSameButMark(BenchState other) {
+        return Objects.equals(seen, other.seen)
+                && Objects.equals(review, other.review)
+                && drill.equals(other.drill)
+                && way == other.way
+                && bpm == other.bpm
+                && mirrored == other.mirrored;
+    }
+
+    /// What is done at the mark, on the way that is looked at.
+    Optional<Step> step() {
+        return played().flatMap(mark::step);
+    }
+
+    /// The line with what is done at the mark changed; empty where it cannot be.
+    Optional<String> changed(StrikeChange change, Vocabulary vocabulary) {
+        return review.flatMap(r -> step().flatMap(s -> change.of(r.read(), s, vocabulary)));
     }
 
     /// The drill that lies there, where it is still in the camp.

@@ -16,7 +16,11 @@ import onebeat.core.notation.Notation;
 import onebeat.core.notation.Notation.OwnReading;
 import onebeat.core.notation.OwnLine;
 import onebeat.core.notation.Read;
+import onebeat.core.play.PlayedWay;
+import onebeat.core.play.Step;
+import onebeat.core.review.Finding;
 import onebeat.core.review.Review;
+import onebeat.core.review.StrikeChange;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Session;
 import onebeat.desktop.app.Effect;
@@ -29,22 +33,25 @@ import onebeat.desktop.app.Effect.Warn;
 import onebeat.desktop.app.Next;
 import onebeat.desktop.app.Situation;
 import onebeat.desktop.app.StationName;
+import onebeat.desktop.bench.BenchAction.Change;
 import onebeat.desktop.bench.BenchAction.ChooseDrill;
 import onebeat.desktop.bench.BenchAction.Do;
 import onebeat.desktop.bench.BenchAction.Enter;
 import onebeat.desktop.bench.BenchAction.Laid;
+import onebeat.desktop.bench.BenchAction.Look;
+import onebeat.desktop.bench.BenchAction.LookAt;
 import onebeat.desktop.bench.BenchAction.Looked;
 import onebeat.desktop.bench.BenchAction.TakeLine;
 import onebeat.desktop.bench.BenchAction.ToRounds;
 import onebeat.desktop.bench.BenchAction.Weigh;
 import onebeat.desktop.bench.BenchEffect.LookAgain;
 import onebeat.desktop.bench.BenchEffect.PrintCards;
-import onebeat.desktop.bench.BenchEffect.Scrub;
 import onebeat.desktop.bench.BenchEffect.SidePage;
 import onebeat.desktop.bench.BenchEffect.SwitchFilm;
 import onebeat.desktop.bench.BenchEffect.Take;
 import onebeat.desktop.bench.BenchEffect.Turn;
 import onebeat.desktop.callline.LineWatch.Seen;
+import onebeat.desktop.rope.RopeMark;
 import onebeat.desktop.text.Texts;
 
 /// What each action on the bench leads to.
@@ -76,6 +83,9 @@ final class BenchUpdate {
             case ToRounds to -> toRounds(to.seen());
             case TakeLine take -> Next.of(state, new Take(take.functionKey()));
             case Weigh weigh -> odds(line -> DrillChanges.weighed(line.line(), state.odds(camp), weigh.number()));
+            case Look look -> Next.of(state.looking(look.there()));
+            case LookAt look -> lookAt(look.finding());
+            case Change change -> change(change.change());
             case BenchAction.Ask _ -> toRounds(state.seen());
             case Do one -> done(one);
         };
@@ -83,8 +93,8 @@ final class BenchUpdate {
 
     private Next<BenchState> done(Do one) {
         return switch (one) {
-            case BACK -> Next.of(state, new Scrub(-QUARTER));
-            case ON -> Next.of(state, new Scrub(QUARTER));
+            case BACK -> along(-QUARTER);
+            case ON -> along(QUARTER);
             case LINE_UP -> chooseNext(-1);
             case LINE_DOWN -> chooseNext(1);
             case WAY_BEFORE -> Next.of(state.onWay(Math.floorMod(state.shownWay() - 1, state.ways())));
@@ -103,6 +113,35 @@ final class BenchUpdate {
             case ODDS_BY_FILM -> oddsByFilm();
             case PRINT -> state.review().isPresent() ? Next.of(state, new PrintCards()) : warn("bench.nothing");
         };
+    }
+
+    private Next<BenchState> along(double beats) {
+        int length = state.review().map(r -> r.played().beats()).orElse(0);
+        return Next.of(state.looking(state.mark().moved(beats, length)));
+    }
+
+    /// Where the finding stands on the way that is looked at; where it stands on another, that one is turned to.
+    private Next<BenchState> lookAt(Finding finding) {
+        List<PlayedWay> ways = state.review().map(r -> r.played().ways()).orElse(List.of());
+        for (int turn = 0; turn < ways.size(); turn++) {
+            int way = (state.shownWay() + turn) % ways.size();
+            Optional<Step> step = ways.get(way).steps().stream()
+                    .filter(s -> finding.spans().contains(s.placed().span()))
+                    .findFirst();
+            if (step.isPresent()) {
+                return Next.of(state.onWay(way)
+                        .looking(new RopeMark(
+                                step.get().beat().inBeats(), step.get().who())));
+            }
+        }
+        return Next.of(state);
+    }
+
+    /// The changed line goes into the call line; what is done there is still looked at.
+    private Next<BenchState> change(StrikeChange change) {
+        return state.changed(change, camp.vocabulary())
+                .map(line -> Next.of(state, new PutLine(line)))
+                .orElseGet(() -> warn("bench.strike.none"));
     }
 
     private Next<BenchState> warn(String key) {

@@ -2,6 +2,7 @@ package onebeat.desktop.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
@@ -26,6 +27,7 @@ import onebeat.core.play.Setting;
 import onebeat.core.play.Who;
 import onebeat.core.review.Context;
 import onebeat.desktop.bench.BenchAction.ChooseDrill;
+import onebeat.desktop.bench.BenchAction.Look;
 import onebeat.desktop.bench.BenchEffect.SidePage;
 import onebeat.desktop.callline.LineWatch;
 import onebeat.desktop.figures.FeetView;
@@ -75,15 +77,11 @@ final class BenchView extends GridPane {
     BenchView(Consumer<BenchAction> dispatch, Consumer<String> failed, UnaryOperator<String> words) {
         super(12, 12);
         this.dispatch = dispatch;
-        this.side = new SidePanel(failed, words);
+        this.side = new SidePanel(dispatch, failed, words);
         build();
         below.setOnFinished(_ -> showBelow());
         besideLater.setOnFinished(_ -> showSide());
-        rope.scrubProperty().addListener((_, _, beat) -> {
-            showFigures();
-            showMark();
-            side.at(beat.doubleValue());
-        });
+        rope.onMarked(there -> dispatch.accept(new Look(there)));
     }
 
     private void build() {
@@ -131,6 +129,11 @@ final class BenchView extends GridPane {
 
     /// Shows this; the rope at once, the rest in the next frames.
     void render(Shown now) {
+        if (shown != null && Objects.equals(shown.camp, now.camp) && shown.state.isSameButMark(now.state)) {
+            shown = now;
+            look(now);
+            return;
+        }
         boolean list = shown == null
                 || !shown.camp.drills().equals(now.camp.drills())
                 || !shown.state.drill().equals(now.state.drill());
@@ -143,8 +146,17 @@ final class BenchView extends GridPane {
             showLines();
         }
         showRope();
+        rope.mark(now.state.mark());
         below.play();
         besideLater.play();
+    }
+
+    /// Only the mark is elsewhere.
+    private void look(Shown now) {
+        rope.mark(now.state.mark());
+        showFigures();
+        showMark();
+        side.at(now.state.mark().beat());
     }
 
     /// What was put off is shown now.
@@ -220,7 +232,7 @@ final class BenchView extends GridPane {
 
     private void showFigures() {
         if (shown != null) {
-            double beat = rope.scrubProperty().get();
+            double beat = shown.state.mark().beat();
             figures.show(shown.state.played().orElse(null), shown.setting(), beat);
             feet.show(shown.state.played().orElse(null), shown.setting(), beat);
         }
@@ -240,10 +252,8 @@ final class BenchView extends GridPane {
     private void showMark() {
         Shown now = shown;
         if (now != null) {
-            side.show(now.state
-                    .review()
-                    .flatMap(r -> AtMark.at(
-                            r, now.state.shownWay(), rope.scrubProperty().get(), now.learned)));
+            side.show(
+                    now.state.review().flatMap(r -> AtMark.at(r, now.state.shownWay(), now.state.mark(), now.learned)));
         }
     }
 
@@ -278,12 +288,6 @@ final class BenchView extends GridPane {
     /// Whether a line taken is a fix of the corner's.
     boolean takesFixes() {
         return side.isCorner();
-    }
-
-    /// The mark goes along the rope.
-    void scrub(double beats) {
-        double now = rope.scrubProperty().get() + beats;
-        rope.scrubProperty().set(Math.clamp(now, -0.5, Math.max(0, rope.beats() - 0.5)));
     }
 
     void close() {

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -23,7 +24,11 @@ final class Corner extends VBox implements Page {
     private final CornerRow atMark = new CornerRow();
     private List<String> mends = List.of();
 
-    Corner() {
+    private final Consumer<Finding> look;
+
+    /// @param look told the finding that was pressed
+    Corner(Consumer<Finding> look) {
+        this.look = look;
         setSpacing(14);
         getStyleClass().add("paper");
         var scroll = Nodes.scroll(rows);
@@ -87,7 +92,8 @@ final class Corner extends VBox implements Page {
             String name = Texts.of("finding." + finding.code());
             String title = finding.branch().isEmpty() ? name : Texts.of("corner.onread", name, finding.branch());
             Mark mark = Mark.of(finding.severity());
-            row(nodes, mark, title, finding.text(), key, finding.mended().orElse(""));
+            row(nodes, mark, title, finding.text(), key, finding.mended().orElse(""))
+                    .pressed(() -> look.accept(finding));
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -63,6 +64,7 @@ final class CornerRow extends HBox {
 
     CornerRow() {
         super(10);
+        setAccessibleRole(AccessibleRole.LIST_ITEM);
         StackPane holder = new StackPane();
         for (Mark mark : Mark.values()) {
             marks.put(mark, mark.shape());
@@ -90,6 +92,20 @@ final class CornerRow extends HBox {
         mended.setText(mendedLine);
         mend.setVisible(!keyName.isEmpty());
         mend.setManaged(!keyName.isEmpty());
+        Nodes.givesKey(mend, keyName);
+        setAccessibleText(Texts.of(
+                keyName.isEmpty() ? "corner.spoken" : "corner.spoken.mend",
+                Texts.of("severity." + mark.name().toLowerCase(Locale.ROOT)),
+                title,
+                reason,
+                keyName,
+                mendedLine));
+        setOnMousePressed(null);
         return this;
+    }
+
+    /// @param action done where the row is pressed; a press of the mend takes the mend
+    void pressed(Runnable action) {
+        setOnMousePressed(_ -> action.run());
     }
 }

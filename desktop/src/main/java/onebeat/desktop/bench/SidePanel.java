@@ -16,6 +16,7 @@ import onebeat.core.review.Comparison;
 import onebeat.core.review.Context;
 import onebeat.core.review.Review;
 import onebeat.core.review.Variants;
+import onebeat.desktop.bench.BenchAction.LookAt;
 import onebeat.desktop.bench.BenchEffect.SidePage;
 import onebeat.desktop.callline.LineWatch;
 import onebeat.desktop.callline.LineWatch.Seen;
@@ -42,7 +43,7 @@ final class SidePanel extends StackPane implements AutoCloseable {
             Supplier<Repertoire> repertoire,
             Supplier<List<After>> habits) {}
 
-    private final Corner corner = new Corner();
+    private final Corner corner;
     private final VariantsDrawer variants;
     private final CompareView compare = new CompareView();
     private final HolderPage holder = new HolderPage();
@@ -50,12 +51,14 @@ final class SidePanel extends StackPane implements AutoCloseable {
     private final FinderPage weapon;
     private final LadderPage ladder;
     private final LineWatch work;
-    private Page page = corner;
+    private Page page;
     private String aside = "";
 
     /// @param failed told in a sentence where something that was asked for has no answer
     /// @param words a line in words; nothing where the shorthand comes first
-    SidePanel(Consumer<String> failed, UnaryOperator<String> words) {
+    SidePanel(Consumer<BenchAction> dispatch, Consumer<String> failed, UnaryOperator<String> words) {
+        corner = new Corner(finding -> dispatch.accept(new LookAt(finding)));
+        page = corner;
         variants = new VariantsDrawer(words);
         answers = new FinderPage(false, words);
         weapon = new FinderPage(true, words);

@@ -4,6 +4,7 @@ import java.util.Locale;
 
 /// What kind of thing a command does; commands of one kind stand together wherever they are listed.
 public enum Group {
+    STRIKE,
     WORK,
     CHOOSE,
     CHANGE,

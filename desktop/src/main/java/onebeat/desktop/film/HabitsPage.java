@@ -25,6 +25,7 @@ import onebeat.core.film.Share;
 import onebeat.core.film.Sighting;
 import onebeat.core.film.Sightings;
 import onebeat.core.play.Who;
+import onebeat.core.wording.Wording;
 import onebeat.desktop.app.BackgroundQuestion;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.text.Texts;
@@ -49,6 +50,7 @@ final class HabitsPage extends VBox implements AutoCloseable {
 
     private List<Sighting> own = List.of();
     private List<Sighting> others = List.of();
+    private String opponent = "";
     private boolean afterOwn;
     private int chosen;
 
@@ -112,9 +114,8 @@ final class HabitsPage extends VBox implements AutoCloseable {
         others = counted.others;
         shown = FollowUps.of(own);
         chosen = Math.clamp(chosen, 0, Math.max(0, figures().size() - 1));
-        title.setText(Texts.of(
-                afterOwn ? "film.habits.own" : "film.habits",
-                camp.card().opponent().name()));
+        opponent = camp.card().opponent().name();
+        title.setText(Texts.of(afterOwn ? "film.habits.own" : "film.habits", opponent));
         int studied = camp.studied().size();
         under.setText(Texts.of(
                 "film.habits.from",
@@ -201,7 +202,7 @@ final class HabitsPage extends VBox implements AutoCloseable {
                 Texts.of(
                         "film.details",
                         said(stimulus, stimulus),
-                        said("(" + response + ")", response),
+                        Wording.within(said("(" + response + ")", response), opponent),
                         share(habit.share()),
                         interval(habit.share())),
                 "small",

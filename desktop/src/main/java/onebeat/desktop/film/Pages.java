@@ -31,7 +31,8 @@ final class Pages extends StackPane implements AutoCloseable {
         this.app = app;
         this.habits = new HabitsPage(this::ask, line -> app.wordsOnFilm().first(line));
         this.ideas = new IdeasPage(line -> app.wordsOnFilm().first(line));
-        this.plan = new PlanPage(line -> app.wordsOnFilm().first(line));
+        this.plan = new PlanPage(
+                line -> app.wordsOnFilm().first(line), line -> app.wordsOnFilm().preferred(line));
         this.changed = changed;
         this.insights = new Insights(app, this::failed);
         this.arrival = new ArrivalPage(app);

@@ -15,8 +15,13 @@ import onebeat.formats.cards.PlanCard;
 /// Three plans against the opponent, and what to stay away from.
 final class PlanPage extends LinesPage {
 
-    PlanPage(UnaryOperator<String> words) {
+    private final UnaryOperator<String> preferred;
+
+    /// @param words a line in words; nothing where the shorthand comes first
+    /// @param preferred a line in words, or as it is written, whichever comes first
+    PlanPage(UnaryOperator<String> words, UnaryOperator<String> preferred) {
         super("plan", words);
+        this.preferred = preferred;
     }
 
     void wait(String opponent) {
@@ -26,18 +31,19 @@ final class PlanPage extends LinesPage {
     void show(Insight insight, Camp camp) {
         FightPlan plan = insight.plan();
         String opponent = camp.card().opponent().name();
+        PlanCard card = new PlanCard(camp.card().athlete().name(), opponent, preferred);
         List<Taken> lines = new ArrayList<>();
         List<Node> nodes = new ArrayList<>();
         for (Plan one : plan.plans()) {
             VBox row = new Backed(
                     one.idea().exchanges(),
-                    said(PlanCard.title(lines.size() + 1, one), "small", "strong"),
+                    said(card.title(lines.size() + 1, one), "small", "strong"),
                     keyedAt(lines.size(), one.drill().line()));
-            PlanCard.reads(one, opponent).forEach(read -> row.getChildren().add(said(read, "small")));
-            row.getChildren().add(said(PlanCard.evidence(one, opponent), "soft"));
+            card.reads(one).forEach(read -> row.getChildren().add(said(read, "small")));
+            row.getChildren().add(said(card.evidence(one), "soft"));
             nodes.add(row);
             lines.add(new Taken(
-                    PlanCard.title(lines.size() + 1, one),
+                    card.title(lines.size() + 1, one),
                     one.drill().line(),
                     one.drill().odds()));
         }
@@ -45,7 +51,7 @@ final class PlanPage extends LinesPage {
             nodes.add(said(Texts.of("ideas.none", opponent), "soft"));
         }
         nodes.add(said(Texts.of("plan.away"), "small", "strong"));
-        List<String> avoid = PlanCard.avoid(plan, camp.card().athlete().name(), opponent);
+        List<String> avoid = card.avoid(plan);
         for (int i = 0; i < avoid.size(); i++) {
             Node words = said(avoid.get(i), "small");
             nodes.add(i < plan.avoid().size() ? new Backed(plan.avoid().get(i).exchanges(), words) : words);

@@ -223,7 +223,7 @@ final class FloorWords {
                 about(stretch),
                 Texts.clock(left),
                 left <= 10,
-                share(stretch, now),
+                used(stretch, now),
                 1 - 10_000.0 / stretch.lengthMs(),
                 words(stretch),
                 beats,
@@ -240,6 +240,14 @@ final class FloorWords {
                                 share(stretch, e.ms()), Math.min(1, share(stretch, e.ms() + Schedule.BURST_MS))))
                         .toList());
     }
+
+    /// How much of the round is used up; where the coach wants no gliding it goes on with the seconds of the clock.
+    private double used(Stretch stretch, long ms) {
+        long into = ms - stretch.startMs();
+        return share(stretch, app.settings().get().still() ? ms - into % SECOND_MS : ms);
+    }
+
+    private static final long SECOND_MS = 1_000;
 
     private static double share(Stretch stretch, long ms) {
         return (ms - stretch.startMs()) / (double) stretch.lengthMs();

@@ -63,6 +63,7 @@ public final class SettingsForm extends VBox {
                         scheme(),
                         ownWords(),
                         box("settings.words", store.get().wordsFirst(), on -> store.change(s -> s.withWordsFirst(on))),
+                        box("settings.still", store.get().still(), on -> store.change(s -> s.withStill(on))),
                         Nodes.text(Texts.of("settings.keys"), "heading"),
                         Nodes.flow(Nodes.text(Texts.of("settings.keys.under"), "soft")),
                         asked,

@@ -70,6 +70,7 @@ public final class Print {
                 plan -> Turns.taken(app.camp(), session)
                         ? Texts.of("rounds.worker", Turns.worker(app.camp(), plan), Turns.holder(app.camp(), plan))
                         : "",
+                app.words()::of,
                 Tonight.excesses(app.camp(), schedule, Tonight.week(app.camp(), session.date(), app.ladders())));
         write(app, List.of(new Page(session.date() + " " + session.name(), sheet)));
     }
@@ -77,11 +78,8 @@ public final class Print {
     /// The fight plan, one page for the corner.
     public static void plan(CampSession app, FightPlan plan) {
         Card card = app.camp().card();
-        Sheet sheet = PlanCard.of(
-                plan,
-                card.athlete().name(),
-                card.opponent().name(),
-                card.fightNight().toString());
+        Sheet sheet = new PlanCard(card.athlete().name(), card.opponent().name(), app.wordsOnFilm()::of)
+                .page(plan, card.fightNight().toString());
         write(app, List.of(new Page(Texts.of("print.plan", card.opponent().name()), sheet)));
     }
 

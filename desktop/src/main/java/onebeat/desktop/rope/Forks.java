@@ -14,6 +14,9 @@ import onebeat.core.play.Who;
 /// @param numbers their places among all ways of the line
 record Forks(List<PlayedWay> ways, List<Integer> numbers) {
 
+    /// Nothing drawn.
+    static final Forks NONE = new Forks(List.of(), List.of());
+
     /// More lanes than this cannot be told apart.
     private static final int MOST_LANES = 3;
 

@@ -1,7 +1,6 @@
 package onebeat.desktop.rope;
 
-import javafx.beans.property.DoubleProperty;
-import javafx.beans.property.SimpleDoubleProperty;
+import java.util.function.Consumer;
 import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Line;
@@ -50,11 +49,13 @@ public final class RopeView extends Pane {
     /// The next wider band is drawn too where it lies so near, in centimetres.
     static final double BAND_ROOM_CM = 20;
 
-    private final DoubleProperty scrub = new SimpleDoubleProperty(-0.35);
+    private RopeMark mark = RopeMark.START;
+    private Consumer<RopeMark> marked = _ -> {};
     private final ShapePool marks = new ShapePool(this);
     private final LetterMeasure measure = new LetterMeasure(this);
     private @Nullable Picture picture;
     private @Nullable RopeScale scale;
+    private Forks forks = Forks.NONE;
     private boolean scrubbed = true;
     private double drawnWidth;
     private double drawnHeight;
@@ -66,9 +67,8 @@ public final class RopeView extends Pane {
         setAccessibleRole(AccessibleRole.PARENT);
         scrubLine.getStyleClass().setAll("scrub");
         scrubGrip.getStyleClass().setAll("scrub-grip");
-        scrub.addListener((_, _, _) -> placeScrub());
-        setOnMousePressed(e -> scrubTo(e.getX()));
-        setOnMouseDragged(e -> scrubTo(e.getX()));
+        setOnMousePressed(e -> pressed(e.getX(), e.getY()));
+        setOnMouseDragged(e -> pressed(e.getX(), e.getY()));
     }
 
     /// Leaves the mark out of the drawing: on paper nobody scrubs.
@@ -76,14 +76,15 @@ public final class RopeView extends Pane {
         scrubbed = false;
     }
 
-    /// Where along the rope one looks, in beats.
-    public DoubleProperty scrubProperty() {
-        return scrub;
+    /// Tells where on the rope the mouse is pressed.
+    public void onMarked(Consumer<RopeMark> told) {
+        marked = told;
     }
 
-    /// How many beats are drawn; 0 while there is nothing.
-    public int beats() {
-        return picture == null ? 0 : picture.review().played().beats();
+    /// Looks there.
+    public void mark(RopeMark now) {
+        mark = now;
+        placeScrub();
     }
 
     /// Draws this, or nothing.
@@ -92,9 +93,12 @@ public final class RopeView extends Pane {
         draw();
     }
 
-    private void scrubTo(double x) {
+    private void pressed(double x, double y) {
         if (scale != null) {
-            scrub.set(Math.clamp(scale.beatAt(x), -0.5, beats()));
+            int way = forks.numbers().indexOf(picture == null ? 0 : picture.way());
+            double beat = Math.clamp(scale.beatAt(x), -0.5, scale.beats());
+            double middle = scale.middle(forks.lane(Math.max(0, way), beat));
+            marked.accept(new RopeMark(beat, y < middle ? Who.PARTNER : Who.ATHLETE));
         }
     }
 
@@ -126,7 +130,7 @@ public final class RopeView extends Pane {
             return;
         }
         double larger = measure.larger();
-        Forks forks = picture.forks(RopeScale.mostLanes(drawnHeight, larger));
+        forks = picture.forks(RopeScale.mostLanes(drawnHeight, larger));
         RopeScale now = scale(picture, forks, drawnWidth, drawnHeight, larger);
         scale = now;
         Lettering letters = new Lettering(marks, measure, drawnWidth, drawnHeight);
@@ -149,7 +153,7 @@ public final class RopeView extends Pane {
         scrubLine.setVisible(scale != null);
         scrubGrip.setVisible(scale != null);
         if (scale != null) {
-            double x = scale.x(scrub.get());
+            double x = scale.x(mark.beat());
             scrubLine.setStartX(x);
             scrubLine.setEndX(x);
             scrubLine.setStartY(scale.top() - 2);

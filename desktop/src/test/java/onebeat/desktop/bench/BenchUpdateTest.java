@@ -6,18 +6,25 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import onebeat.core.camp.Camp;
+import onebeat.core.play.Who;
+import onebeat.core.review.Finding;
+import onebeat.core.review.StrikeChange;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.desktop.DemoSituation;
 import onebeat.desktop.app.Effect;
 import onebeat.desktop.app.Next;
+import onebeat.desktop.bench.BenchAction.Change;
 import onebeat.desktop.bench.BenchAction.Do;
 import onebeat.desktop.bench.BenchAction.Enter;
 import onebeat.desktop.bench.BenchAction.Laid;
+import onebeat.desktop.bench.BenchAction.Look;
+import onebeat.desktop.bench.BenchAction.LookAt;
 import onebeat.desktop.bench.BenchAction.Looked;
 import onebeat.desktop.bench.BenchAction.ToRounds;
 import onebeat.desktop.bench.BenchAction.Weigh;
 import onebeat.desktop.callline.LineWatch;
 import onebeat.desktop.callline.LineWatch.Seen;
+import onebeat.desktop.rope.RopeMark;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -115,5 +122,58 @@ class BenchUpdateTest {
                 .isEqualTo(before.partner().stance().changed());
         after(Do.MIRROR);
         assertThat(state.setting(camp)).isEqualTo(before);
+    }
+
+    private Optional<String> put() {
+        return last.effects().stream()
+                .filter(Effect.PutLine.class::isInstance)
+                .map(e -> ((Effect.PutLine) e).line())
+                .findFirst();
+    }
+
+    @Test
+    void theMarkGoesAlongTheRopeAndStaysOnIt() {
+        after(new Looked(seen("1 2 off")));
+        for (int i = 0; i < 30; i++) {
+            after(Do.ON);
+        }
+        assertThat(state.mark().beat()).isEqualTo(2.5);
+        for (int i = 0; i < 30; i++) {
+            after(Do.BACK);
+        }
+        assertThat(state.mark().beat()).isEqualTo(-0.5);
+    }
+
+    @Test
+    void whatLiesAtTheMarkIsChanged() {
+        after(new Looked(seen("(1) catch+2 3 off"))).after(new Look(new RopeMark(1, Who.ATHLETE)));
+        after(new Change(StrikeChange.FEINT));
+        assertThat(put()).contains("(1) catch+2 ~3 off");
+        after(new Change(StrikeChange.OUT));
+        assertThat(put()).contains("(1) catch+2 off");
+        after(new Look(new RopeMark(0.1, Who.PARTNER))).after(new Change(StrikeChange.SIDE));
+        assertThat(put()).as("the partner's side of the beat").contains("(2) catch+2 3 off");
+    }
+
+    @Test
+    void whereNothingCanBeChangedNothingIs() {
+        after(new Looked(seen("1 off"))).after(new Look(new RopeMark(1, Who.ATHLETE)));
+        after(new Change(StrikeChange.WEIGHT));
+        assertThat(last.effects()).singleElement().isInstanceOf(Effect.Warn.class);
+        assertThat(DemoSituation.of(camp, state))
+                .satisfies(here -> assertThat(
+                                BenchCommands.TABLE.stream().filter(c -> c.id().equals("bench.strike.weight")))
+                        .allMatch(c -> !c.applies().test(here)));
+    }
+
+    @Test
+    void aPressedFindingIsLookedAtOnTheWayItStandsOn() {
+        after(new Looked(seen("1 { (1): catch+1 | (3): block 3 } off")));
+        Finding finding = state.review().orElseThrow().findings().stream()
+                .filter(f -> !f.spans().isEmpty())
+                .findFirst()
+                .orElseThrow();
+        after(new LookAt(finding));
+        assertThat(state.step().orElseThrow().placed().span()).isIn(finding.spans());
     }
 }

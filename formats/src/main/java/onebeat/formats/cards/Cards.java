@@ -8,6 +8,7 @@ import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import onebeat.core.exchange.Phrases;
 import onebeat.core.holding.Contact;
@@ -31,7 +32,7 @@ import onebeat.formats.cards.Sheet.Whose;
 /// Makes the cards that are printed.
 public final class Cards {
 
-    private static final Phrases WORDS = Phrases.of(Cards.class, "onebeat.formats.cards.cards");
+    private static final Phrases WORDS = Phrases.of("cards");
 
     private Cards() {}
 
@@ -143,6 +144,7 @@ public final class Cards {
     /// The session's sheet: its rounds and what is done between them, what it costs, and the coach's limits.
     ///
     /// @param whose who works in a round and who holds, in words; empty where nobody takes turns
+    /// @param words says a line in words
     /// @param over what passes a limit of the coach
     public static Sheet session(
             Session session,
@@ -150,12 +152,13 @@ public final class Cards {
             String athlete,
             String partner,
             Function<RoundPlan, String> whose,
+            UnaryOperator<String> words,
             List<Limits.Excess> over) {
         NavigableMap<Long, Row> byTime = new TreeMap<>();
         for (Stretch stretch : schedule.rounds()) {
             byTime.put(
                     stretch.startMs(),
-                    row(stretch, byTime.size() + 1, whose.apply(stretch.part().plan())));
+                    row(stretch, byTime.size() + 1, whose.apply(stretch.part().plan()), words));
         }
         for (Between between : schedule.between()) {
             if (between.block().kind() != Block.Kind.REST) {
@@ -185,11 +188,11 @@ public final class Cards {
                 WORDS.say("cautions"));
     }
 
-    private static Row row(Stretch stretch, int number, String whose) {
+    private static Row row(Stretch stretch, int number, String whose, UnaryOperator<String> words) {
         Contact contact = stretch.contact();
         String told = WORDS.say(
                 "round",
-                stretch.part().text(),
+                lineAndWords(stretch.part().text(), words),
                 stretch.part().plan().bpm(),
                 stretch.repetitions(),
                 stretch.part().plan().rung().id(),
@@ -201,6 +204,11 @@ public final class Cards {
                 stretch.part().name(),
                 whose.isEmpty() ? told : whose + " " + told,
                 stretch.part().plan().isAthletes() ? Whose.BOTH : Whose.PARTNER);
+    }
+
+    private static String lineAndWords(String line, UnaryOperator<String> words) {
+        String said = words.apply(line);
+        return said.equals(line) ? line : WORDS.say("said", said, line);
     }
 
     /// Warm-up, feet, trunk and the like. How each exercise is made easier and harder is told on the floor:

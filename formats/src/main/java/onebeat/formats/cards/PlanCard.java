@@ -3,35 +3,46 @@ package onebeat.formats.cards;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import onebeat.core.exchange.Phrases;
 import onebeat.core.film.FightPlan;
 import onebeat.core.film.FightPlan.Plan;
 import onebeat.core.film.Seized.IfThen;
 import onebeat.core.film.Share;
 import onebeat.core.play.Who;
+import onebeat.core.wording.Wording;
 import onebeat.formats.cards.Sheet.Row;
 import onebeat.formats.cards.Sheet.Set;
 import onebeat.formats.cards.Sheet.Whose;
 
 /// A fight plan in words, and as the corner's one page.
-public final class PlanCard {
+///
+/// @param athlete what the athlete is called
+/// @param opponent what the opponent is called
+/// @param words says a line the way the coach wants it said
+public record PlanCard(String athlete, String opponent, UnaryOperator<String> words) {
 
-    private static final Phrases WORDS = Phrases.of(PlanCard.class, "onebeat.formats.cards.cards");
-
-    private PlanCard() {}
+    private static final Phrases WORDS = Phrases.of("cards");
 
     /// The corner's page.
-    public static Sheet of(FightPlan plan, String athlete, String opponent, String night) {
+    ///
+    /// @param night fight night, in words
+    public Sheet page(FightPlan plan, String night) {
         List<Row> rows = new ArrayList<>();
         int number = 0;
         for (Plan one : plan.plans()) {
             number++;
-            rows.add(new Row("" + number, one.drill().line(), evidence(one, opponent), Whose.ATHLETE, Set.LINE));
-            for (String read : reads(one, opponent)) {
+            String line = one.drill().line();
+            String said = words.apply(line);
+            rows.add(new Row("" + number, line, evidence(one), Whose.ATHLETE, Set.LINE));
+            if (!said.equals(line)) {
+                rows.add(new Row("", said, "", Whose.ATHLETE, Set.TOLD));
+            }
+            for (String read : reads(one)) {
                 rows.add(new Row("", read, "", Whose.BOTH, Set.TOLD));
             }
         }
-        for (String away : avoid(plan, athlete, opponent)) {
+        for (String away : avoid(plan)) {
             rows.add(new Row(WORDS.say("plan.no"), away, "", Whose.PARTNER, Set.TOLD));
         }
         return new Sheet(
@@ -47,40 +58,44 @@ public final class PlanCard {
     }
 
     /// What a plan is called.
-    public static String title(int number, Plan plan) {
+    ///
+    /// @param number from 1
+    public String title(int number, Plan plan) {
         return WORDS.say(
-                "plan.name", number, plan.idea().stimulus(), plan.idea().reply().strike());
+                "plan.name",
+                number,
+                words.apply(plan.idea().stimulus()),
+                within(words.apply(plan.idea().reply().strike())));
     }
 
-    /// If she does this, then that: one sentence a read.
-    public static List<String> reads(Plan plan, String opponent) {
+    /// If the opponent does this, then that: one sentence a read.
+    public List<String> reads(Plan plan) {
         List<String> all = new ArrayList<>();
         for (IfThen read : plan.drill().reads()) {
-            all.add(WORDS.say("plan.read", opponent, read.cue(), read.answer(), count(read.share())));
+            all.add(WORDS.say(
+                    "plan.read", response(read.cue()), within(words.apply(read.answer())), count(read.share())));
         }
         return all;
     }
 
     /// What speaks for a plan.
-    public static String evidence(Plan plan, String opponent) {
+    public String evidence(Plan plan) {
         return WORDS.say(
                 "plan.evidence",
-                opponent,
-                plan.idea().stimulus(),
-                plan.idea().response(),
+                words.apply(plan.idea().stimulus()),
+                response(plan.idea().response()),
                 count(plan.idea().share()),
                 Math.round(100 * plan.idea().share().low()));
     }
 
     /// What to stay away from: one sentence each.
-    public static List<String> avoid(FightPlan plan, String athlete, String opponent) {
+    public List<String> avoid(FightPlan plan) {
         List<String> all = new ArrayList<>();
         plan.avoid()
                 .forEach(a -> all.add(WORDS.say(
                         "plan.avoid",
-                        a.stimulus(),
-                        opponent,
-                        a.response(),
+                        words.apply(a.stimulus()),
+                        response(a.response()),
                         count(a.share()),
                         Math.round(100 * a.share().low()))));
         plan.reach()
@@ -90,6 +105,15 @@ public final class PlanCard {
                         Math.round(r.fromCm()),
                         Math.round(r.toCm()))));
         return all;
+    }
+
+    /// What the opponent does then, as a clause within a sentence.
+    private String response(String shorthand) {
+        return within(words.apply("(" + shorthand + ")"));
+    }
+
+    private String within(String said) {
+        return Wording.within(said, opponent);
     }
 
     private static String count(Share share) {

@@ -3,6 +3,7 @@ package onebeat.formats.sound;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.function.UnaryOperator;
 import javax.sound.midi.InvalidMidiDataException;
 import javax.sound.midi.MetaMessage;
 import javax.sound.midi.MidiEvent;
@@ -45,8 +46,9 @@ public final class RoundMidi {
     /// A round of a schedule as a file.
     ///
     /// @param round from 0
+    /// @param words says a call in words, for the markers
     /// @throws IOException if it cannot be written
-    public static byte[] of(Schedule schedule, int round) throws IOException {
+    public static byte[] of(Schedule schedule, int round, UnaryOperator<String> words) throws IOException {
         Stretch stretch = schedule.rounds().get(round);
         int bpm = stretch.part().plan().bpm();
         try {
@@ -65,7 +67,8 @@ public final class RoundMidi {
                     clicks.add(new MidiEvent(
                             new ShortMessage(ShortMessage.NOTE_OFF, PERCUSSION, note, 0), tick + TICKS / 8));
                 } else {
-                    tempo.add(new MidiEvent(marker((event.kind().word() + " " + event.text()).strip()), tick));
+                    tempo.add(new MidiEvent(
+                            marker((event.kind().word() + " " + words.apply(event.text())).strip()), tick));
                 }
             }
             ByteArrayOutputStream out = new ByteArrayOutputStream();

@@ -159,7 +159,8 @@ class RoundSoundTest {
     void midiTimesAreTheSchedules(int bpm) throws Exception {
         Schedule schedule = schedule("1 2 3 rlow", bpm, 2, Calls.NONE);
         long start = schedule.rounds().getFirst().startMs();
-        Sequence sequence = MidiSystem.getSequence(new ByteArrayInputStream(RoundMidi.of(schedule, 0)));
+        Sequence sequence = MidiSystem.getSequence(
+                new ByteArrayInputStream(RoundMidi.of(schedule, 0, call -> call.isEmpty() ? "" : "said " + call)));
         double microsAQuarter = 0;
         List<Double> heard = new ArrayList<>();
         List<String> markers = new ArrayList<>();
@@ -185,14 +186,15 @@ class RoundSoundTest {
         for (int i = 0; i < clicks.size(); i++) {
             assertThat(heard.get(i)).isEqualTo((double) (clicks.get(i).ms() - start), within(1.0));
         }
-        assertThat(markers).contains("bell", "last-minute", "last-ten", "end");
+        assertThat(markers).contains("bell", "last-minute", "last-ten", "end").contains("call said 1 2 3 rlow");
     }
 
     @Test
     @DisplayName("General MIDI percussion tells the first beat, beats, half beats and pauses apart")
     void clicksOfTheTrackAreToldApart() throws Exception {
         Schedule schedule = schedule("1/2 _ 3", 60, 1, Calls.NONE);
-        Sequence sequence = MidiSystem.getSequence(new ByteArrayInputStream(RoundMidi.of(schedule, 0)));
+        Sequence sequence = MidiSystem.getSequence(
+                new ByteArrayInputStream(RoundMidi.of(schedule, 0, call -> call.isEmpty() ? "" : "said " + call)));
         List<Integer> notes = new ArrayList<>();
         for (Track track : sequence.getTracks()) {
             for (int i = 0; i < track.size(); i++) {
