@@ -16,33 +16,33 @@ import javafx.scene.text.Text;
 /// sheets change, for example when the coach wants larger letters.
 public final class LetterMeasure {
 
-    /// So many widths are remembered; a drawing has a few dozen.
-    private static final int MOST_KEPT = 4_000;
-
     /// The size of `small`, in pixels.
     private static final double USUAL = 14;
 
     private final Node where;
     private List<String> sheets = List.of();
     private final Map<List<String>, Font> fonts = new HashMap<>();
-    private final Map<Asked, Double> widths = new HashMap<>();
+    private final Map<Font, Map<Character, Double>> widths = new HashMap<>();
     private final Text ruler = new Text();
-
-    private record Asked(Font font, String words) {}
 
     /// @param where the node whose scene decides; without a scene it is the usual letters
     public LetterMeasure(Node where) {
         this.where = where;
     }
 
-    /// How wide these words are, in pixels.
+    /// How wide these words are, in pixels: the sum of their letters, since a drawing asks for new words with every
+    /// key.
+    /// What letters move together in pairs is left out.
     ///
     /// @param styles the style classes they will have
     public double width(String words, String... styles) {
-        if (widths.size() > MOST_KEPT) {
-            widths.clear();
+        Font font = font(styles);
+        Map<Character, Double> letters = widths.computeIfAbsent(font, _ -> new HashMap<>());
+        double width = 0;
+        for (int i = 0; i < words.length(); i++) {
+            width += letters.computeIfAbsent(words.charAt(i), letter -> measured(font, letter));
         }
-        return widths.computeIfAbsent(new Asked(font(styles), words), this::measured);
+        return width;
     }
 
     /// How tall the letters of a style are, in pixels.
@@ -64,10 +64,11 @@ public final class LetterMeasure {
         return cut;
     }
 
-    private double measured(Asked asked) {
-        ruler.setFont(asked.font);
-        ruler.setText(asked.words);
-        return ruler.getLayoutBounds().getWidth();
+    /// Ten of them, so that what is rounded is rounded once.
+    private double measured(Font font, char letter) {
+        ruler.setFont(font);
+        ruler.setText(String.valueOf(letter).repeat(10));
+        return ruler.getLayoutBounds().getWidth() / 10;
     }
 
     private Font font(String... styles) {

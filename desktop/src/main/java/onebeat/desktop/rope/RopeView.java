@@ -137,7 +137,7 @@ public final class RopeView extends Pane {
         marks.begin();
         new RopeStrands(marks, now, picture, forks).draw();
         new RopeStrokes(marks, now, picture, forks).draw();
-        new StepAreas(marks, now, picture, forks).draw();
+        setAccessibleText(new StepAreas(marks, now, picture, forks).draw());
         new RopeNames(letters, now, picture, forks).draw();
         new RopeLabels(marks, letters, now, picture, forks).draw();
         if (scrubbed) {
@@ -146,7 +146,6 @@ public final class RopeView extends Pane {
         }
         marks.end();
         placeScrub();
-        setAccessibleText(StepAreas.spoken(picture));
     }
 
     private void placeScrub() {

@@ -1,5 +1,6 @@
 package onebeat.desktop.rope;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import javafx.scene.AccessibleRole;
@@ -18,7 +19,9 @@ record StepAreas(ShapePool marks, RopeScale scale, Picture picture, Forks forks)
     /// How much of a beat an action takes up.
     private static final double SHARE = 0.9;
 
-    void draw() {
+    /// Draws them, and tells the whole way in words.
+    String draw() {
+        List<String> all = new ArrayList<>();
         int way = forks.numbers().indexOf(picture.way());
         for (Step step : picture.chosen().steps()) {
             double lane = forks.lane(way, step.beat().inBeats());
@@ -31,18 +34,14 @@ record StepAreas(ShapePool marks, RopeScale scale, Picture picture, Forks forks)
                     half,
                     "step-area");
             area.setAccessibleRole(AccessibleRole.TEXT);
-            area.setAccessibleText(spoken(picture, step));
+            String words = spoken(step);
+            area.setAccessibleText(words);
+            all.add(words);
         }
+        return String.join("; ", all);
     }
 
-    /// The whole way in words.
-    static String spoken(Picture picture) {
-        return String.join(
-                "; ",
-                picture.chosen().steps().stream().map(s -> spoken(picture, s)).toList());
-    }
-
-    private static String spoken(Picture picture, Step step) {
+    private String spoken(Step step) {
         String what = Texts.of(
                 "rope.step",
                 step.beat().inBeats() + 1,
