@@ -56,12 +56,22 @@ final class Shots {
     Shots(Shell shell, Path folder) {
         this.shell = shell;
         this.folder = folder;
+        film();
+        bench();
+        pages();
+        evening();
+    }
+
+    private void film() {
         shots.add(new Shot(
                 "film",
                 SETTLE,
                 () -> go(StationName.FILM, KeyCode.DOWN, KeyCode.DOWN, KeyCode.DOWN, KeyCode.RIGHT, KeyCode.RIGHT)));
         shots.add(new Shot("ideas", SEARCH, () -> press(KeyCode.I)));
         shots.add(new Shot("plan", SETTLE, () -> press(KeyCode.F)));
+    }
+
+    private void bench() {
         shots.add(new Shot("", SETTLE, () -> {
             press(KeyCode.F);
             go(StationName.BENCH);
@@ -70,6 +80,9 @@ final class Shots {
         shots.add(new Shot("bench", SETTLE, () -> IntStream.range(0, ALONG).forEach(_ -> press(KeyCode.RIGHT))));
         shots.add(new Shot("", SETTLE, () -> shell.callLine().set(Texts.of("shots.reads"))));
         shots.add(new Shot("reads", SETTLE, () -> IntStream.range(0, ALONG / 2).forEach(_ -> press(KeyCode.LEFT))));
+    }
+
+    private void pages() {
         shots.add(new Shot("", SETTLE, () -> {
             shell.callLine().set(Texts.of("shots.first"));
             alt(KeyCode.V);
@@ -103,6 +116,9 @@ final class Shots {
         shots.add(new Shot("holder", SETTLE, () -> IntStream.range(0, INTO_LINE).forEach(_ -> press(KeyCode.RIGHT))));
         shots.add(new Shot("partners", SETTLE, shell::openPartners));
         shots.add(new Shot("", SETTLE, () -> press(KeyCode.ESCAPE)));
+    }
+
+    private void evening() {
         shots.add(new Shot("", SETTLE, () -> go(StationName.ROUNDS, KeyCode.T, KeyCode.U, KeyCode.U, KeyCode.RIGHT)));
         shots.add(new Shot(
                 "rounds", SETTLE, () -> IntStream.range(0, UP_TO_READS).forEach(_ -> press(KeyCode.L))));

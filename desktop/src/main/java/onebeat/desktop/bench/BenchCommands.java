@@ -24,7 +24,19 @@ final class BenchCommands {
     static final List<Command<Situation<BenchState>, BenchAction>> TABLE = table();
 
     private static List<Command<Situation<BenchState>, BenchAction>> table() {
-        List<Command<Situation<BenchState>, BenchAction>> all = new ArrayList<>(List.of(
+        List<Command<Situation<BenchState>, BenchAction>> all = new ArrayList<>(plain());
+        for (int key = Page.FIRST_KEY; key <= Page.LAST_KEY; key++) {
+            all.add(of(Group.WORK, "bench.take", new TakeLine(key), "F" + key).when(BenchCommands::hasLine));
+        }
+        for (int cue = 1; cue <= MOST_CUES; cue++) {
+            all.add(of(Group.CHANGE, "bench.odds", new Weigh(cue), "Alt+" + cue).when(BenchCommands::hasReads));
+        }
+        all.addAll(strikes());
+        return List.copyOf(all);
+    }
+
+    private static List<Command<Situation<BenchState>, BenchAction>> plain() {
+        return List.of(
                 of(Group.WORK, "bench.rounds", BenchAction.Ask.TO_ROUNDS, "R")
                         .when(BenchCommands::hasLine)
                         .bar(),
@@ -47,13 +59,12 @@ final class BenchCommands {
                 of(Group.CHANGE, "bench.slower", Do.SLOWER, "Minus", "Subtract", "Open Bracket"),
                 of(Group.CHANGE, "bench.odds.film", Do.ODDS_BY_FILM, "Alt+O").when(BenchCommands::hasReads),
                 of(Group.CHANGE, "bench.odds.even", new Weigh(0), "Alt+0").when(BenchCommands::hasReads),
-                of(Group.FILES, "bench.print", Do.PRINT, "Alt+P").when(BenchCommands::hasLine)));
-        for (int key = Page.FIRST_KEY; key <= Page.LAST_KEY; key++) {
-            all.add(of(Group.WORK, "bench.take", new TakeLine(key), "F" + key).when(BenchCommands::hasLine));
-        }
-        for (int cue = 1; cue <= MOST_CUES; cue++) {
-            all.add(of(Group.CHANGE, "bench.odds", new Weigh(cue), "Alt+" + cue).when(BenchCommands::hasReads));
-        }
+                of(Group.FILES, "bench.print", Do.PRINT, "Alt+P").when(BenchCommands::hasLine));
+    }
+
+    /// What can be done with what lies at the mark.
+    private static List<Command<Situation<BenchState>, BenchAction>> strikes() {
+        List<Command<Situation<BenchState>, BenchAction>> all = new ArrayList<>();
         for (StrikeChange change : StrikeChange.values()) {
             all.add(of(
                             Group.STRIKE,
@@ -64,7 +75,7 @@ final class BenchCommands {
                             .changed(change, here.camp().vocabulary())
                             .isPresent()));
         }
-        return List.copyOf(all);
+        return all;
     }
 
     private static Command<Situation<BenchState>, BenchAction> of(

@@ -199,17 +199,14 @@ public final class DemoCamp {
             for (char mark : marks.toCharArray()) {
                 repetition++;
                 edits.add(Edit.add(
-                        Place.REPETITIONS,
-                        new Repetition(
-                                "p" + repetition,
-                                round,
-                                row.get("drill"),
-                                day,
-                                bpm,
-                                repetition * 1000L,
-                                judgement(mark))));
+                        Place.REPETITIONS, repetition(repetition, round, row.get("drill"), day, bpm, judgement(mark))));
             }
         }
+    }
+
+    private static Repetition repetition(
+            int number, String round, String drill, LocalDate day, int bpm, Judgement judgement) {
+        return new Repetition("p" + number, round, drill, day, bpm, number * 1000L, judgement);
     }
 
     private static Judgement judgement(char mark) {

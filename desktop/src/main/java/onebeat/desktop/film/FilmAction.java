@@ -8,8 +8,8 @@ import onebeat.core.holding.Odds;
 /// What can be done on Film.
 sealed interface FilmAction {
 
-    /// Done by a key or a button.
-    enum Do implements FilmAction {
+    /// Done with the film that plays.
+    enum Play implements FilmAction {
         PLAY,
         STEP_BACK,
         STEP_ON,
@@ -19,7 +19,11 @@ sealed interface FilmAction {
         LOOP,
         MARK_BEGIN,
         MARK_END,
-        UNMARK,
+        UNMARK
+    }
+
+    /// Done by a key or a button.
+    enum Do implements FilmAction {
         EXCHANGE_BEFORE,
         EXCHANGE_AFTER,
         ROW_UP,

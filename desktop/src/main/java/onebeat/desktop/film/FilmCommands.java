@@ -10,6 +10,7 @@ import onebeat.desktop.command.Group;
 import onebeat.desktop.command.Scope;
 import onebeat.desktop.film.FilmAction.Do;
 import onebeat.desktop.film.FilmAction.Judge;
+import onebeat.desktop.film.FilmAction.Play;
 import onebeat.desktop.film.FilmAction.TakeLine;
 
 /// The commands of Film.
@@ -25,19 +26,41 @@ final class FilmCommands {
     static final List<Command<Situation<FilmState>, FilmAction>> TABLE = table();
 
     private static List<Command<Situation<FilmState>, FilmAction>> table() {
-        List<Command<Situation<FilmState>, FilmAction>> all = new ArrayList<>(List.of(
-                of(Group.PLAY, "film.play", Do.PLAY, "Space")
+        List<Command<Situation<FilmState>, FilmAction>> all = new ArrayList<>();
+        all.addAll(playing());
+        all.addAll(working());
+        for (int key = FIRST_LINE; key <= LAST_LINE; key++) {
+            all.add(of(Group.WORK, "film.line", new TakeLine(key), "F" + key).when(FilmCommands::hasLines));
+        }
+        for (Outcome outcome : Outcome.values()) {
+            all.add(Command.of(
+                    Scope.OUTCOME,
+                    Group.JUDGE,
+                    "film.outcome." + outcome.name().toLowerCase(Locale.ROOT),
+                    new Judge(outcome),
+                    key(outcome)));
+        }
+        all.addAll(arrival());
+        return List.copyOf(all);
+    }
+
+    /// Along the film.
+    private static List<Command<Situation<FilmState>, FilmAction>> playing() {
+        return List.of(
+                of(Group.PLAY, "film.play", Play.PLAY, "Space")
                         .when(FilmCommands::hasReel)
                         .bar(),
-                of(Group.PLAY, "film.back", Do.STEP_BACK, "Left").when(FilmCommands::hasReel),
-                of(Group.PLAY, "film.on", Do.STEP_ON, "Right").when(FilmCommands::hasReel),
-                of(Group.PLAY, "film.second.back", Do.SECOND_BACK, "Shift+Left").when(FilmCommands::hasReel),
-                of(Group.PLAY, "film.second.on", Do.SECOND_ON, "Shift+Right").when(FilmCommands::hasReel),
-                of(Group.PLAY, "film.half", Do.HALF_SPEED, "H").when(FilmCommands::hasReel),
-                of(Group.PLAY, "film.loop", Do.LOOP, "L").when(FilmCommands::hasReel),
-                of(Group.PLAY, "film.mark.begin", Do.MARK_BEGIN, "Open Bracket").when(FilmCommands::hasReel),
-                of(Group.PLAY, "film.mark.end", Do.MARK_END, "Close Bracket").when(FilmCommands::hasReel),
-                of(Group.PLAY, "film.unmark", Do.UNMARK, "Back Slash").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.back", Play.STEP_BACK, "Left").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.on", Play.STEP_ON, "Right").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.second.back", Play.SECOND_BACK, "Shift+Left")
+                        .when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.second.on", Play.SECOND_ON, "Shift+Right").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.half", Play.HALF_SPEED, "H").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.loop", Play.LOOP, "L").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.mark.begin", Play.MARK_BEGIN, "Open Bracket")
+                        .when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.mark.end", Play.MARK_END, "Close Bracket").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.unmark", Play.UNMARK, "Back Slash").when(FilmCommands::hasReel),
                 of(Group.CHOOSE, "film.exchange.before", Do.EXCHANGE_BEFORE, "Up")
                         .when(FilmCommands::hasReel),
                 of(Group.CHOOSE, "film.exchange.after", Do.EXCHANGE_AFTER, "Down")
@@ -45,8 +68,12 @@ final class FilmCommands {
                 of(Group.CHOOSE, "film.row.up", Do.ROW_UP, "Shift+Up"),
                 of(Group.CHOOSE, "film.row.down", Do.ROW_DOWN, "Shift+Down"),
                 of(Group.CHOOSE, "film.reel.before", Do.REEL_BEFORE, "Page Up").when(FilmCommands::hasReel),
-                of(Group.CHOOSE, "film.reel.after", Do.REEL_AFTER, "Page Down").when(FilmCommands::hasReel)));
-        all.addAll(List.of(
+                of(Group.CHOOSE, "film.reel.after", Do.REEL_AFTER, "Page Down").when(FilmCommands::hasReel));
+    }
+
+    /// What is done with what is seen.
+    private static List<Command<Situation<FilmState>, FilmAction>> working() {
+        return List.of(
                 of(Group.WORK, "film.bench", Do.TO_BENCH, "B")
                         .when(FilmCommands::hasExchange)
                         .bar(),
@@ -75,25 +102,18 @@ final class FilmCommands {
                 of(Group.FILES, "film.open", Do.OPEN_FILE, "O").bar(),
                 of(Group.FILES, "film.reel", Do.REEL, "W").when(FilmCommands::hasReel),
                 of(Group.FILES, "film.print", Do.PRINT, "Alt+P").when(FilmCommands::hasReel),
-                of(Group.FILES, "film.write", Do.WRITE, "X").when(FilmCommands::hasReel)));
-        for (int key = FIRST_LINE; key <= LAST_LINE; key++) {
-            all.add(of(Group.WORK, "film.line", new TakeLine(key), "F" + key).when(FilmCommands::hasLines));
-        }
-        for (Outcome outcome : Outcome.values()) {
-            all.add(Command.of(
-                    Scope.OUTCOME,
-                    Group.JUDGE,
-                    "film.outcome." + outcome.name().toLowerCase(Locale.ROOT),
-                    new Judge(outcome),
-                    key(outcome)));
-        }
-        all.add(Command.<Situation<FilmState>, FilmAction>of(
-                        Scope.ARRIVAL, Group.WORK, "film.log.take", Do.TAKE_LOG, "Enter")
-                .bar());
-        all.add(Command.<Situation<FilmState>, FilmAction>of(
-                        Scope.ARRIVAL, Group.WORK, "film.log.leave", Do.LEAVE_LOG, "Esc")
-                .bar());
-        return List.copyOf(all);
+                of(Group.FILES, "film.write", Do.WRITE, "X").when(FilmCommands::hasReel));
+    }
+
+    /// While a log has come in and is looked at.
+    private static List<Command<Situation<FilmState>, FilmAction>> arrival() {
+        return List.of(
+                Command.<Situation<FilmState>, FilmAction>of(
+                                Scope.ARRIVAL, Group.WORK, "film.log.take", Do.TAKE_LOG, "Enter")
+                        .bar(),
+                Command.<Situation<FilmState>, FilmAction>of(
+                                Scope.ARRIVAL, Group.WORK, "film.log.leave", Do.LEAVE_LOG, "Esc")
+                        .bar());
     }
 
     private static Command<Situation<FilmState>, FilmAction> of(

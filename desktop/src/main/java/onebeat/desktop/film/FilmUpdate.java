@@ -24,6 +24,7 @@ import onebeat.desktop.app.Next;
 import onebeat.desktop.app.Situation;
 import onebeat.desktop.app.StationName;
 import onebeat.desktop.film.FilmAction.Do;
+import onebeat.desktop.film.FilmAction.Play;
 import onebeat.desktop.film.FilmEffect.Ask;
 import onebeat.desktop.film.FilmEffect.Beside;
 import onebeat.desktop.film.FilmEffect.Player;
@@ -76,22 +77,35 @@ final class FilmUpdate {
             case FilmAction.Length length -> length(length);
             case FilmAction.ReelChanged changed ->
                 Next.of(state, Save.of(Edit.change(Place.REELS, changed.before(), changed.after()), Ask.CLOSE_FORM));
-            case Do one -> new FilmUpdate(here.with(state.awaiting(Optional.empty()))).done(one);
+            case Play one -> judged().played(one);
+            case Do one -> judged().done(one);
         };
+    }
+
+    /// Whatever is done next, an outcome is no longer waited for.
+    private FilmUpdate judged() {
+        return new FilmUpdate(here.with(state.awaiting(Optional.empty())));
+    }
+
+    private Next<FilmState> played(Play one) {
+        return Next.of(
+                state,
+                switch (one) {
+                    case PLAY -> Player.TOGGLE;
+                    case STEP_BACK -> new Step(-STEP_S);
+                    case STEP_ON -> new Step(STEP_S);
+                    case SECOND_BACK -> new Step(-SECOND_S);
+                    case SECOND_ON -> new Step(SECOND_S);
+                    case HALF_SPEED -> Player.HALF_SPEED;
+                    case LOOP -> Player.LOOP;
+                    case MARK_BEGIN -> Player.MARK_BEGIN;
+                    case MARK_END -> Player.MARK_END;
+                    case UNMARK -> Player.UNMARK;
+                });
     }
 
     private Next<FilmState> done(Do one) {
         return switch (one) {
-            case PLAY -> Next.of(state, Player.TOGGLE);
-            case STEP_BACK -> Next.of(state, new Step(-STEP_S));
-            case STEP_ON -> Next.of(state, new Step(STEP_S));
-            case SECOND_BACK -> Next.of(state, new Step(-SECOND_S));
-            case SECOND_ON -> Next.of(state, new Step(SECOND_S));
-            case HALF_SPEED -> Next.of(state, Player.HALF_SPEED);
-            case LOOP -> Next.of(state, Player.LOOP);
-            case MARK_BEGIN -> Next.of(state, Player.MARK_BEGIN);
-            case MARK_END -> Next.of(state, Player.MARK_END);
-            case UNMARK -> Next.of(state, Player.UNMARK);
             case EXCHANGE_BEFORE -> toExchange(-1);
             case EXCHANGE_AFTER -> toExchange(1);
             case ROW_UP -> Next.of(state, Beside.ROW_UP);

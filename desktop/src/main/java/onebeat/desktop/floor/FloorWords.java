@@ -129,15 +129,7 @@ final class FloorWords {
         for (Exercise one : all.subList(0, at + 1)) {
             until += one.seconds() * 1000L;
         }
-        String after = at + 1 < all.size()
-                ? all.get(at + 1).name()
-                : run.schedule()
-                        .betweenAt(between.endMs())
-                        .map(b -> Texts.of("block." + b.block().kind()))
-                        .or(() -> run.schedule()
-                                .roundAt(between.endMs())
-                                .map(r -> run.schedule().rounds().get(r).part().name()))
-                        .orElse(Texts.of("floor.then.end"));
+        String after = at + 1 < all.size() ? all.get(at + 1).name() : after(run.schedule(), between);
         boolean paused = run.state() == State.PAUSED;
         return new FloorPicture(
                 paused
@@ -161,6 +153,14 @@ final class FloorWords {
                 Texts.of("caution.floor"),
                 "",
                 List.of());
+    }
+
+    private static String after(Schedule schedule, Between between) {
+        return schedule.betweenAt(between.endMs())
+                .map(b -> Texts.of("block." + b.block().kind()))
+                .or(() -> schedule.roundAt(between.endMs())
+                        .map(r -> schedule.rounds().get(r).part().name()))
+                .orElse(Texts.of("floor.then.end"));
     }
 
     /// Who works and who holds, where they take turns.
@@ -205,21 +205,8 @@ final class FloorWords {
         List<Event> bursts = schedule.events().stream()
                 .filter(e -> e.kind() == Kind.BURST && e.round() == round)
                 .toList();
-        Optional<Event> burst = bursts.stream()
-                .filter(e -> now >= e.ms() && now < e.ms() + Schedule.BURST_MS)
-                .findFirst();
-        String head = run.state() == State.PAUSED
-                ? Texts.of("floor.paused")
-                : burst.map(e -> Texts.of("floor.burst", (e.ms() + Schedule.BURST_MS - now + 999) / 1000))
-                        .orElseGet(() -> works(
-                                schedule,
-                                stretch,
-                                Texts.of(
-                                        "floor.round",
-                                        round + 1,
-                                        schedule.rounds().size())));
         return new FloorPicture(
-                head,
+                head(run, round, bursts),
                 about(stretch),
                 Texts.clock(left),
                 left <= 10,
@@ -239,6 +226,20 @@ final class FloorWords {
                         .map(e -> new Whip(
                                 share(stretch, e.ms()), Math.min(1, share(stretch, e.ms() + Schedule.BURST_MS))))
                         .toList());
+    }
+
+    private String head(Run run, int round, List<Event> bursts) {
+        if (run.state() == State.PAUSED) {
+            return Texts.of("floor.paused");
+        }
+        long now = run.atMs();
+        List<Stretch> rounds = run.schedule().rounds();
+        return bursts.stream()
+                .filter(e -> now >= e.ms() && now < e.ms() + Schedule.BURST_MS)
+                .findFirst()
+                .map(e -> Texts.of("floor.burst", (e.ms() + Schedule.BURST_MS - now + 999) / 1000))
+                .orElseGet(() ->
+                        works(run.schedule(), rounds.get(round), Texts.of("floor.round", round + 1, rounds.size())));
     }
 
     /// How much of the round is used up; where the coach wants no gliding it goes on with the seconds of the clock.

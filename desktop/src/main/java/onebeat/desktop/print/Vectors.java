@@ -199,47 +199,49 @@ public final class Vectors {
         double lastX = x;
         double lastY = y;
         for (PathElement element : path.getElements()) {
-            switch (element) {
-                case MoveTo to -> {
-                    lastX = x + to.getX();
-                    lastY = y + to.getY();
-                    outline.add(new Segment.Move(lastX, lastY));
-                }
-                case LineTo to -> {
-                    lastX = x + to.getX();
-                    lastY = y + to.getY();
-                    outline.add(new Segment.Straight(lastX, lastY));
-                }
-                case CubicCurveTo to -> {
-                    lastX = x + to.getX();
-                    lastY = y + to.getY();
-                    outline.add(new Segment.Curve(
-                            x + to.getControlX1(),
-                            y + to.getControlY1(),
-                            x + to.getControlX2(),
-                            y + to.getControlY2(),
-                            lastX,
-                            lastY));
-                }
-                case QuadCurveTo to -> {
-                    double cx = x + to.getControlX();
-                    double cy = y + to.getControlY();
-                    double toX = x + to.getX();
-                    double toY = y + to.getY();
-                    outline.add(new Segment.Curve(
-                            lastX + (cx - lastX) * 2 / 3,
-                            lastY + (cy - lastY) * 2 / 3,
-                            toX + (cx - toX) * 2 / 3,
-                            toY + (cy - toY) * 2 / 3,
-                            toX,
-                            toY));
-                    lastX = toX;
-                    lastY = toY;
-                }
-                case ClosePath _ -> outline.add(new Segment.Close());
-                default -> throw new IllegalStateException("no such piece of a path is drawn: " + element);
+            Segment next = segment(element, x, y, lastX, lastY);
+            outline.add(next);
+            if (next instanceof Segment.Move(double toX, double toY)) {
+                lastX = toX;
+                lastY = toY;
+            } else if (next instanceof Segment.Straight(double toX, double toY)) {
+                lastX = toX;
+                lastY = toY;
+            } else if (next instanceof Segment.Curve curve) {
+                lastX = curve.x();
+                lastY = curve.y();
             }
         }
         return outline;
+    }
+
+    private static Segment segment(PathElement element, double x, double y, double lastX, double lastY) {
+        return switch (element) {
+            case MoveTo to -> new Segment.Move(x + to.getX(), y + to.getY());
+            case LineTo to -> new Segment.Straight(x + to.getX(), y + to.getY());
+            case CubicCurveTo to ->
+                new Segment.Curve(
+                        x + to.getControlX1(),
+                        y + to.getControlY1(),
+                        x + to.getControlX2(),
+                        y + to.getControlY2(),
+                        x + to.getX(),
+                        y + to.getY());
+            case QuadCurveTo to ->
+                cubic(lastX, lastY, x + to.getControlX(), y + to.getControlY(), x + to.getX(), y + to.getY());
+            case ClosePath _ -> new Segment.Close();
+            default -> throw new IllegalStateException("no such piece of a path is drawn: " + element);
+        };
+    }
+
+    /// The same curve with two handles: each lies two thirds of the way to the one.
+    private static Segment cubic(double fromX, double fromY, double handleX, double handleY, double toX, double toY) {
+        return new Segment.Curve(
+                fromX + (handleX - fromX) * 2 / 3,
+                fromY + (handleY - fromY) * 2 / 3,
+                toX + (handleX - toX) * 2 / 3,
+                toY + (handleY - toY) * 2 / 3,
+                toX,
+                toY);
     }
 }

@@ -41,45 +41,29 @@ final class RoundPaper extends VBox {
     void show(RoundsPicture picture) {
         Optional<Stretch> here = picture.here();
         int number = picture.round() + 1;
-        String reason = picture.reason();
         if (here.isEmpty()) {
             getChildren().setAll(Nodes.flow(Nodes.text(Texts.of("rounds.round.empty"), "soft")));
             return;
         }
         Stretch stretch = here.get();
         RoundPlan plan = stretch.part().plan();
-        double ceiling = stretch.part().played().ways().stream()
-                .flatMap(w -> Timing.ceiling(w).stream())
-                .mapToDouble(Link::ceilingBpm)
-                .min()
-                .orElse(RoundPlan.MOST_BPM);
         FlowPane numbers = new FlowPane(
                 26,
                 4,
                 number("" + plan.bpm(), Texts.of("tempo.unit")),
                 number("" + stretch.repetitions(), Texts.of("rounds.number.reps")),
                 number(gap(plan), Texts.of("rounds.number.gap")));
-        String limit = plan.bpm() > ceiling
-                ? Texts.of("rounds.over", Math.floor(ceiling))
-                : ceiling < RoundPlan.MOST_BPM
-                        ? Texts.of("rounds.under", Math.floor(ceiling))
-                        : Texts.of("tempo.open", RoundPlan.MOST_BPM);
         Camp camp = picture.camp();
         String worker = Turns.worker(camp, plan);
         String holder = Turns.holder(camp, plan);
-        rope.show(Turns.workedBy(camp, plan.worker())
-                .map(Camp::context)
-                .flatMap(context -> LineWatch.see(
-                                stretch.part().text(), context.at(plan.bpm()).on(plan.rung()))
-                        .review())
-                .map(review -> new RopeView.Picture(review, 0, worker, holder, false))
-                .orElse(null));
+        drawRope(camp, stretch);
         getChildren()
                 .setAll(
                         Nodes.flow(Nodes.text(number + "  " + stretch.part().name(), "strong")),
                         numbers,
                         Nodes.flow(Nodes.text(
-                                Texts.of("rounds.step", plan.rung().id()) + " " + limit + bursts(plan), "small")));
+                                Texts.of("rounds.step", plan.rung().id()) + " " + limit(stretch) + bursts(plan),
+                                "small")));
         if (camp.partner().isPresent() || !plan.isAthletes()) {
             getChildren()
                     .add(
@@ -87,6 +71,38 @@ final class RoundPaper extends VBox {
                             Nodes.flow(Nodes.text(
                                     Texts.of("rounds.worker", worker, holder), plan.isAthletes() ? "soft" : "strong")));
         }
+        more(camp, stretch, picture.reason());
+    }
+
+    private void drawRope(Camp camp, Stretch stretch) {
+        RoundPlan plan = stretch.part().plan();
+        rope.show(Turns.workedBy(camp, plan.worker())
+                .map(Camp::context)
+                .flatMap(context -> LineWatch.see(
+                                stretch.part().text(), context.at(plan.bpm()).on(plan.rung()))
+                        .review())
+                .map(review ->
+                        new RopeView.Picture(review, 0, Turns.worker(camp, plan), Turns.holder(camp, plan), false))
+                .orElse(null));
+    }
+
+    /// How the tempo stands to what the body can do.
+    private static String limit(Stretch stretch) {
+        double ceiling = stretch.part().played().ways().stream()
+                .flatMap(w -> Timing.ceiling(w).stream())
+                .mapToDouble(Link::ceilingBpm)
+                .min()
+                .orElse(RoundPlan.MOST_BPM);
+        if (stretch.part().plan().bpm() > ceiling) {
+            return Texts.of("rounds.over", Math.floor(ceiling));
+        }
+        return ceiling < RoundPlan.MOST_BPM
+                ? Texts.of("rounds.under", Math.floor(ceiling))
+                : Texts.of("tempo.open", RoundPlan.MOST_BPM);
+    }
+
+    /// The line where it is a stage of its own, why it is there, and what was drawn.
+    private void more(Camp camp, Stretch stretch, String reason) {
         if (!drilledItself(camp, stretch)) {
             getChildren().add(Nodes.flow(Nodes.text(stretch.part().text(), "mono-strong")));
         }

@@ -81,27 +81,14 @@ final class CampBand extends Pane {
         double now = x(today);
         nodes.add(line(LEFT, end, "cord"));
         nodes.add(line(LEFT, now, "cord-done"));
-        for (Session session : camp.sessions().all()) {
-            boolean done = session.date().isBefore(today);
-            Circle knot = new Circle(x(session.date()), line, 5.5);
-            knot.getStyleClass().setAll(done ? "cord-knot-done" : "cord-knot");
-            nodes.add(knot);
-        }
+        nodes.addAll(sessions());
         Polygon mark = new Polygon(now, line - 10, now + 7, line - 20, now - 7, line - 20);
         mark.getStyleClass().setAll("cord-now");
         nodes.add(mark);
         Text tonight = text(now, line - 25 * larger, Texts.of("camp.tonight"), "text", "small", "strong", "of-athlete");
         tonight.setX(Math.max(LEFT, now - measure.width(tonight.getText(), "small", "strong") / 2));
         nodes.add(tonight);
-        for (int week = 1; week < 60; week++) {
-            LocalDate day = camp.card().firstDay().plusWeeks(week);
-            if (!day.isBefore(camp.card().fightNight())) {
-                break;
-            }
-            Line tick = new Line(x(day), line + 4, x(day), line + 9);
-            tick.getStyleClass().setAll("band-edge");
-            nodes.add(tick);
-        }
+        nodes.addAll(weeks());
         nodes.add(text(end + 14, line - 4, fight(), "text", "narrow"));
         long days = ChronoUnit.DAYS.between(today, camp.card().fightNight());
         String left = days >= 0 ? Texts.of("camp.days", days) : Texts.of("camp.over");
@@ -114,6 +101,33 @@ final class CampBand extends Pane {
         getChildren().setAll(nodes);
         setAccessibleText(Texts.of("camp.spoken", camp.card().name(), days));
     }
+
+    private List<Node> sessions() {
+        List<Node> knots = new ArrayList<>();
+        for (Session session : camp.sessions().all()) {
+            boolean done = session.date().isBefore(today);
+            Circle knot = new Circle(x(session.date()), line, 5.5);
+            knot.getStyleClass().setAll(done ? "cord-knot-done" : "cord-knot");
+            knots.add(knot);
+        }
+        return knots;
+    }
+
+    private List<Node> weeks() {
+        List<Node> ticks = new ArrayList<>();
+        for (int week = 1; week < MOST_WEEKS; week++) {
+            LocalDate day = camp.card().firstDay().plusWeeks(week);
+            if (!day.isBefore(camp.card().fightNight())) {
+                break;
+            }
+            Line tick = new Line(x(day), line + 4, x(day), line + 9);
+            tick.getStyleClass().setAll("band-edge");
+            ticks.add(tick);
+        }
+        return ticks;
+    }
+
+    private static final int MOST_WEEKS = 60;
 
     private double x(LocalDate day) {
         double whole = Math.max(
