@@ -4,6 +4,8 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -14,16 +16,23 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
 import java.util.function.LongSupplier;
+import java.util.function.Predicate;
 import javafx.application.Platform;
+import javafx.event.Event;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.input.ContextMenuEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.robot.Robot;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.settings.SettingsStore;
@@ -52,6 +61,7 @@ public final class Driver implements AutoCloseable {
     final SilentSounds sounds = new SilentSounds("a test");
     private final Stage stage;
     private final Robot robot;
+    private volatile String pressed = "nothing";
 
     private Driver(CampSession app, LongSupplier clockMs) {
         this.app = app;
@@ -63,6 +73,9 @@ public final class Driver implements AutoCloseable {
         shell.attach(scene);
         stage.show();
         stage.requestFocus();
+        scene.addEventFilter(
+                MouseEvent.MOUSE_PRESSED,
+                e -> pressed = e.getTarget() + " at " + e.getScreenX() + ", " + e.getScreenY());
         this.robot = new Robot();
     }
 
@@ -161,6 +174,8 @@ public final class Driver implements AutoCloseable {
         // What is laid out anew at this moment stands still first.
         settle();
         onFx(() -> {
+            // New buttons get their size with their style.
+            shell.root().applyCss();
             shell.root().layout();
             Node node = byId(id).orElseThrow();
             Bounds at = node.localToScreen(node.getBoundsInLocal());
@@ -170,6 +185,104 @@ public final class Driver implements AutoCloseable {
         });
         settle();
         return this;
+    }
+
+    /// Clicks in the middle of the first thing that is heard so, with the right button.
+    Driver rightClick(String heard) {
+        await(heard, () -> heard(heard).isPresent());
+        settle();
+        onFx(() -> {
+            // New buttons get their size with their style.
+            shell.root().applyCss();
+            shell.root().layout();
+            Node node = heard(heard).orElseThrow();
+            Bounds at = node.localToScreen(node.getBoundsInLocal());
+            robot.mouseMove(at.getCenterX(), at.getCenterY());
+            robot.mouseClick(MouseButton.SECONDARY);
+            // Not every window system asks for the menu by itself.
+            if (menuItem("").isEmpty()) {
+                Event.fireEvent(
+                        node,
+                        new ContextMenuEvent(
+                                ContextMenuEvent.CONTEXT_MENU_REQUESTED,
+                                at.getCenterX(),
+                                at.getCenterY(),
+                                at.getCenterX(),
+                                at.getCenterY(),
+                                false,
+                                null));
+            }
+            return true;
+        });
+        settle();
+        return this;
+    }
+
+    /// Takes an item of the menu that is open.
+    Driver choose(String id) {
+        await("the item " + id, () -> menuItem(id).isPresent());
+        onFx(() -> {
+            MenuItem item = menuItem(id).orElseThrow();
+            item.fire();
+            item.getParentPopup().hide();
+            return true;
+        });
+        settle();
+        return this;
+    }
+
+    /// The item with this id of a menu that is open; any where none is named.
+    private static Optional<MenuItem> menuItem(String id) {
+        return Window.getWindows().stream()
+                .filter(ContextMenu.class::isInstance)
+                .flatMap(menu -> ((ContextMenu) menu).getItems().stream())
+                .filter(item -> id.isEmpty() || id.equals(item.getId()))
+                .findFirst();
+    }
+
+    /// What a screen reader hears of everything on the window, in its order.
+    List<String> heard() {
+        return onFx(this::hearsNow);
+    }
+
+    /// Whether a screen reader hears something like this; to be asked on the interface thread.
+    boolean hears(Predicate<String> like) {
+        return hearsNow().stream().anyMatch(like);
+    }
+
+    private List<String> hearsNow() {
+        List<String> all = new ArrayList<>();
+        collectHeard(shell.root(), all);
+        return all;
+    }
+
+    private static void collectHeard(Node node, List<String> all) {
+        if (node.isVisible() && node.getAccessibleText() != null) {
+            all.add(node.getAccessibleRole() + " " + node.getAccessibleText());
+        }
+        if (node.isVisible() && node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(child -> collectHeard(child, all));
+        }
+    }
+
+    private Optional<Node> heard(String words) {
+        return findHeard(shell.root(), words);
+    }
+
+    private static Optional<Node> findHeard(Node node, String words) {
+        if (node.isVisible() && node instanceof Parent parent) {
+            Optional<Node> inside = parent.getChildrenUnmodifiable().stream()
+                    .flatMap(child -> findHeard(child, words).stream())
+                    .findFirst();
+            if (inside.isPresent()) {
+                return inside;
+            }
+        }
+        return node.isVisible()
+                        && node.getAccessibleText() != null
+                        && node.getAccessibleText().contains(words)
+                ? Optional.of(node)
+                : Optional.empty();
     }
 
     /// Whether something with this id can be seen.
@@ -204,7 +317,8 @@ public final class Driver implements AutoCloseable {
         long end = System.nanoTime() + PATIENCE.toNanos();
         while (!onFx(holds::getAsBoolean)) {
             if (System.nanoTime() > end) {
-                throw new AssertionError("never came: " + what + "\non screen: " + words());
+                throw new AssertionError("never came: " + what + "\nlast pressed: " + pressed + "\nwindows: "
+                        + onFx(() -> Window.getWindows().toString()) + "\non screen: " + words());
             }
             pause(20);
         }

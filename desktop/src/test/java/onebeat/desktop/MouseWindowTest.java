@@ -65,4 +65,33 @@ class MouseWindowTest extends DemoWindow {
         coach.press(KeyCode.ESCAPE);
         assertThat(coach.line()).as("the search is no line").isEmpty();
     }
+
+    private void bench(String line) {
+        coach.press(KeyCode.DIGIT2, KeyCode.CONTROL);
+        coach.await("the bench", () -> coach.shell.here() == StationName.BENCH);
+        coach.press(KeyCode.SLASH).press(KeyCode.A, KeyCode.CONTROL).type(line);
+        coach.press(KeyCode.ESCAPE);
+        coach.await("looked at", () -> coach.hears(h -> h.contains("beat 2: Ilka, cross")));
+    }
+
+    @Test
+    void aRightClickOnAStrikeOffersWhatCanBeDoneWithIt() {
+        bench("1 2 3 off");
+        coach.rightClick("beat 2: Ilka, cross").choose("bench.strike.feint");
+        coach.await("feinted", () -> coach.shell.callLine().text().equals("1 ~2 3 off"));
+        coach.rightClick("beat 3: Ilka, lead hook").choose("bench.strike.out");
+        coach.await("taken out", () -> coach.shell.callLine().text().equals("1 ~2 off"));
+        coach.rightClick("beat 1: Ilka, jab").choose("bench.strike.level");
+        coach.await("lower", () -> coach.shell.callLine().text().equals("1b ~2 off"));
+    }
+
+    @Test
+    void everyStrikeFindingAndStrandIsHeardByItself() {
+        coach.await("strands", () -> coach.hears(h -> h.startsWith("LIST_ITEM After ") && h.contains("likely")));
+        bench("1 2 2 3");
+        coach.await("the corner", () -> coach.hears(h -> h.startsWith("LIST_ITEM warning: Same side, no reload.")));
+        assertThat(coach.heard())
+                .anyMatch(h -> h.startsWith("TEXT beat 1: Ilka, jab, ") && h.contains("target 0."))
+                .anyMatch(h -> h.startsWith("TEXT beat 3: Ilka, cross, ") && h.contains("Same side, no reload"));
+    }
 }

@@ -14,8 +14,12 @@ import javafx.stage.Stage;
 import javafx.stage.Window;
 import onebeat.core.camp.Drill;
 import onebeat.core.exchange.Stance;
+import onebeat.core.film.FilmOdds;
 import onebeat.core.holding.Gear;
+import onebeat.core.holding.Odds;
 import onebeat.core.holding.SoreSpot;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.desktop.app.StationName;
 import org.apache.pdfbox.Loader;
@@ -91,12 +95,27 @@ class PartnerWindowTest extends DemoWindow {
         coach.press(KeyCode.O, KeyCode.ALT);
         coach.await(
                 "by film: she begins with the jab six times and with the two hands twice",
-                () -> coach.shows("(2) 0 of") || coach.shows("(1) 7 of 7"));
+                () -> odds().equals(byFilm()));
         coach.press(KeyCode.DIGIT2, KeyCode.ALT);
+        coach.await("more often than on film", () -> !odds().equals(byFilm()));
+        Odds before = Driver.onFx(this::odds);
         coach.press(KeyCode.DIGIT0, KeyCode.ALT);
         coach.await("even", () -> coach.shows("(2) 1 of 3"));
         coach.press(KeyCode.Z, KeyCode.CONTROL);
-        coach.await("taken back", () -> coach.shows("(2) 1 of"));
+        coach.await("taken back", () -> odds().equals(before));
+        assertThat(before).isNotEqualTo(Odds.even());
+    }
+
+    private Odds odds() {
+        return coach.app.drill().map(Drill::odds).orElseThrow();
+    }
+
+    private Odds byFilm() {
+        String line = coach.app.drill().orElseThrow().line();
+        return FilmOdds.of(
+                ((Read) Notation.read(line)).line(),
+                coach.app.camp().studied(),
+                coach.app.camp().vocabulary());
     }
 
     @Test

@@ -4,19 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import onebeat.core.play.Limb;
 import onebeat.desktop.figures.Pose.Point;
-import onebeat.desktop.nodes.ShapePool;
 
 /// Draws one fighter from the side as a body: limbs that taper, a chest that turns, shorts, gloves, feet, a head with a
 /// face. What is nearer to the eye is drawn last and lighter.
 ///
-/// @param x where the fighter's middle stands on the picture
-/// @param floor where the floor is
-/// @param scale pixels a centimetre
-/// @param facing 1 to the right, -1 to the left
 /// @param who `athlete` or `partner`, for the colours
-record BodyDrawing(ShapePool shapes, double x, double floor, double scale, int facing, String who) {
+record BodyDrawing(BodyShapes shapes, String who) {
 
-    private static final int ROUND = 7;
     private static final double HEAD_WIDE = 9.5;
     private static final double HEAD_HIGH = 12;
     private static final double FOOT = 21;
@@ -98,7 +92,7 @@ record BodyDrawing(ShapePool shapes, double x, double floor, double scale, int f
     private void head(Pose pose) {
         Point neck = new Point(pose.neck().x(), pose.neck().y() - 2);
         capsule(neck, 5.4, pose.head().toward(neck, 0.35), 5, "body-" + who + "-near");
-        List<Double> skull = new ArrayList<>();
+        List<Point> skull = new ArrayList<>();
         for (int i = 0; i < 26; i++) {
             double angle = 2 * Math.PI * i / 26;
             double forward = Math.cos(angle);
@@ -106,41 +100,21 @@ record BodyDrawing(ShapePool shapes, double x, double floor, double scale, int f
             // The face is flatter than the back of the head, and the chin comes forward.
             double wide = forward > 0 ? HEAD_WIDE * (up < -0.2 ? 0.98 : 0.9) : HEAD_WIDE;
             double nose = Math.abs(up + 0.1) < 0.16 && forward > 0.5 ? 1.9 : 0;
-            skull.add(px(pose.head().x() + wide * forward + nose));
-            skull.add(py(pose.head().y() + HEAD_HIGH * up));
+            skull.add(new Point(
+                    pose.head().x() + wide * forward + nose, pose.head().y() + HEAD_HIGH * up));
         }
-        shapes.polygon(skull, "body-" + who + "-near");
-        List<Double> hair = new ArrayList<>();
+        shapes.shape(skull, "body-" + who + "-near");
+        List<Point> hair = new ArrayList<>();
         for (int i = 0; i <= 12; i++) {
             double angle = Math.PI * (0.22 + 0.98 * i / 12);
-            hair.add(px(pose.head().x() + HEAD_WIDE * 1.05 * Math.cos(angle)));
-            hair.add(py(pose.head().y() + HEAD_HIGH * 1.04 * Math.sin(angle)));
+            hair.add(new Point(
+                    pose.head().x() + HEAD_WIDE * 1.05 * Math.cos(angle),
+                    pose.head().y() + HEAD_HIGH * 1.04 * Math.sin(angle)));
         }
-        shapes.polygon(hair, "hair-" + who);
+        shapes.shape(hair, "hair-" + who);
     }
 
-    /// A limb's piece: two circles and what lies between them.
     private void capsule(Point from, double fromRadius, Point to, double toRadius, String style) {
-        double angle = Math.atan2(to.y() - from.y(), to.x() - from.x());
-        List<Double> points = new ArrayList<>();
-        arc(points, to, toRadius, angle - Math.PI / 2);
-        arc(points, from, fromRadius, angle + Math.PI / 2);
-        shapes.polygon(points, style);
-    }
-
-    private void arc(List<Double> points, Point middle, double radius, double from) {
-        for (int i = 0; i <= ROUND; i++) {
-            double angle = from + Math.PI * i / ROUND;
-            points.add(px(middle.x() + radius * Math.cos(angle)));
-            points.add(py(middle.y() + radius * Math.sin(angle)));
-        }
-    }
-
-    private double px(double forward) {
-        return x + facing * forward * scale;
-    }
-
-    private double py(double up) {
-        return floor - up * scale;
+        shapes.capsule(from, fromRadius, to, toRadius, style);
     }
 }

@@ -53,8 +53,16 @@ public final class FigureView extends Pane {
                 floor + 4,
                 getStyleClass().contains("on-screen") ? "screen-line" : "floor-line");
         double middle = getWidth() / 2;
-        body(way, Who.PARTNER, gap, new BodyDrawing(marks, middle + gap / 2 * scale, floor, scale, -1, "partner"));
-        body(way, Who.ATHLETE, gap, new BodyDrawing(marks, middle - gap / 2 * scale, floor, scale, 1, "athlete"));
+        body(
+                way,
+                Who.PARTNER,
+                gap,
+                new BodyDrawing(new BodyShapes(marks, middle + gap / 2 * scale, floor, scale, -1), "partner"));
+        body(
+                way,
+                Who.ATHLETE,
+                gap,
+                new BodyDrawing(new BodyShapes(marks, middle - gap / 2 * scale, floor, scale, 1), "athlete"));
         marks.end();
     }
 

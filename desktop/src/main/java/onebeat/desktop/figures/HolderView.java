@@ -2,7 +2,6 @@ package onebeat.desktop.figures;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Pane;
@@ -18,12 +17,10 @@ import onebeat.core.holding.Pad;
 import onebeat.core.holding.PadPlan;
 import onebeat.core.holding.SoreSpot;
 import onebeat.core.play.Beat;
-import onebeat.core.play.Limb;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Who;
 import onebeat.core.timing.Timing;
-import onebeat.desktop.figures.Pose.Point;
 import onebeat.desktop.nodes.ShapePool;
 import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
@@ -35,16 +32,7 @@ public final class HolderView extends Pane {
     private static final double LOW_CM = 52;
 
     private static final double HIGH_CM = 188;
-    private static final double SHOULDER_CM = 17;
-    private static final double HIP_CM = 11;
-    private static final double HAND_CM = 13;
     private static final double MITT_CM = 13;
-
-    /// How much larger a hand looks that has come all the way. Drawing only.
-    private static final double NEAR = 1.1;
-
-    /// How much farther down a foot stands that is a step nearer, in centimetres on the picture. Drawing only.
-    private static final double FLOOR_TILT = 0.14;
 
     private final ShapePool marks = new ShapePool(this);
     private @Nullable Picture picture;
@@ -121,9 +109,9 @@ public final class HolderView extends Pane {
         }
 
         /// The athlete's left is on the holder's right.
-        private double athleteSide(Side side) {
+        private int athletesLeadSide() {
             Stance stance = now.way.at(beatAt()).athlete().stance();
-            return SoreSpot.isLeft(stance, side) ? 1 : -1;
+            return SoreSpot.isLeft(stance, Side.LEAD) ? 1 : -1;
         }
 
         private Beat beatAt() {
@@ -134,41 +122,8 @@ public final class HolderView extends Pane {
             double gap = now.way.at(beatAt()).gapCm();
             Pose pose =
                     Pose.at(now.way, Who.ATHLETE, beat, now.setting.athlete().heightCm(), gap);
-            double shoulders = pose.neck().y() - 6;
-            for (Side side : List.of(Side.REAR, Side.LEAD)) {
-                double sign = athleteSide(side);
-                Point foot = at(pose.feet(), Limb.leg(side));
-                double lift = foot.y() + foot.x() * FLOOR_TILT * -1;
-                line("figure-athlete", x(sign * HIP_CM), y(pose.hip().y()), x(sign * (HIP_CM + 6)), y(lift));
-            }
-            List<Double> trunk = List.of(
-                    x(-SHOULDER_CM),
-                    y(shoulders),
-                    x(SHOULDER_CM),
-                    y(shoulders),
-                    x(HIP_CM),
-                    y(pose.hip().y()),
-                    x(-HIP_CM),
-                    y(pose.hip().y()));
-            marks.polygon(trunk, "holder-trunk");
-            marks.circle(x(0), y(pose.head().y()), 11 * scale, "figure-athlete");
-            for (Side side : List.of(Side.REAR, Side.LEAD)) {
-                double sign = athleteSide(side);
-                Point hand = at(pose.hands(), Limb.arm(side));
-                double near = Math.clamp((hand.x() - 25) / Math.max(1, gap - 25), 0, 1);
-                double handX = x(sign * HAND_CM * (1 - near));
-                line("figure-athlete", x(sign * SHOULDER_CM), y(shoulders), handX, y(hand.y()));
-                marks.circle(handX, y(hand.y()), 6.5 * scale * (1 + NEAR * near), "holder-glove");
-            }
-        }
-
-        private static Point at(Map<Limb, Point> points, Limb limb) {
-            Point point = points.get(limb);
-            return point == null ? new Point(0, 0) : point;
-        }
-
-        private void line(String style, double x1, double y1, double x2, double y2) {
-            marks.polyline(List.of(x1, y1, x2, y2), style);
+            BodyShapes shapes = new BodyShapes(marks, middle, floor, scale, 1);
+            new FrontBody(shapes, pose, athletesLeadSide(), gap).draw();
         }
 
         /// A southpaw holder's lead hand is the right one.

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import onebeat.core.camp.Camp;
+import onebeat.core.play.Setting;
 import onebeat.core.play.Who;
 import onebeat.core.review.Finding;
 import onebeat.core.review.StrikeChange;
@@ -175,5 +176,17 @@ class BenchUpdateTest {
                 .orElseThrow();
         after(new LookAt(finding));
         assertThat(state.step().orElseThrow().placed().span()).isIn(finding.spans());
+    }
+
+    @Test
+    void mirroredBothStandInTheirOtherStanceAndTwiceAsTheyAre() {
+        Setting usual = state.setting(camp);
+        after(Do.MIRROR);
+        Setting turned = state.setting(camp);
+        assertThat(turned.athlete().stance()).isEqualTo(usual.athlete().stance().changed());
+        assertThat(turned.partner().stance()).isEqualTo(usual.partner().stance().changed());
+        assertThat(last.effects()).contains(new BenchEffect.LookAgain());
+        after(Do.MIRROR);
+        assertThat(state.setting(camp)).isEqualTo(usual);
     }
 }
