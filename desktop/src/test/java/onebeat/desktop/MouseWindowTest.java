@@ -94,4 +94,13 @@ class MouseWindowTest extends DemoWindow {
                 .anyMatch(h -> h.startsWith("TEXT beat 1: Ilka, jab, ") && h.contains("target 0."))
                 .anyMatch(h -> h.startsWith("TEXT beat 3: Ilka, cross, ") && h.contains("Same side, no reload"));
     }
+
+    @Test
+    void whatIsNotOnTheBarIsInTheMenuBehindIt() {
+        bench("1 2 off");
+        coach.click("action-more").choose("bench.mirror");
+        coach.await("mirrored", () -> coach.shows("mirrored"));
+        coach.click("brand").choose("program.settings");
+        coach.await("the settings", () -> coach.shows("Your own keys, clicker and pedal"));
+    }
 }

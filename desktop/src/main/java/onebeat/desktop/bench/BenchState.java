@@ -90,6 +90,11 @@ record BenchState(
         return drill.flatMap(camp.drills()::get);
     }
 
+    /// Whether what is typed is no longer the drill's line.
+    boolean isChanged(Drill laid) {
+        return review.filter(r -> !r.canonical().equals(laid.line())).isPresent();
+    }
+
     Odds odds(Camp camp) {
         return drill(camp).map(Drill::odds).orElse(Odds.even());
     }

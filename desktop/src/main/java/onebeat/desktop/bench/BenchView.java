@@ -172,7 +172,9 @@ final class BenchView extends GridPane {
             return;
         }
         BenchState state = shown.state;
-        title.setText(state.drill(shown.camp).map(Drill::name).orElse(Texts.of("bench.untitled")));
+        title.setText(state.drill(shown.camp)
+                .map(d -> state.isChanged(d) ? Texts.of("bench.changed", d.name()) : d.name())
+                .orElse(Texts.of("bench.untitled")));
         String pairing = shown.setting().pairing() == Pairing.SAME ? "bench.same" : "bench.open";
         String ways = state.review()
                 .filter(r -> r.played().ways().size() > 1)

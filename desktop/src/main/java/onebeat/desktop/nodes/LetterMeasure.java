@@ -20,8 +20,11 @@ public final class LetterMeasure {
     private static final double USUAL = 14;
 
     private final Node where;
-    private List<String> sheets = List.of();
-    private final Map<List<String>, Font> fonts = new HashMap<>();
+
+    /// The letters of each style in each set of style sheets. The sheets are the same for all drawings of a window, so
+    /// they are asked once for all; only the interface's thread does.
+    private static final Map<List<String>, Map<List<String>, Font>> FONTS = new HashMap<>();
+
     private final Map<Font, Map<Character, Double>> widths = new HashMap<>();
     private final Text ruler = new Text();
 
@@ -75,14 +78,11 @@ public final class LetterMeasure {
         List<String> now = where.getScene() == null
                 ? List.of(Nodes.usual())
                 : List.copyOf(where.getScene().getStylesheets());
-        if (!now.equals(sheets)) {
-            sheets = now;
-            fonts.clear();
-        }
-        return fonts.computeIfAbsent(Arrays.asList(styles), this::asked);
+        return FONTS.computeIfAbsent(now, _ -> new HashMap<>())
+                .computeIfAbsent(Arrays.asList(styles), asked -> asked(asked, now));
     }
 
-    private Font asked(List<String> styles) {
+    private static Font asked(List<String> styles, List<String> sheets) {
         Text probe = new Text("x");
         probe.getStyleClass().setAll(styles);
         new Scene(new Group(probe)).getStylesheets().setAll(sheets);

@@ -7,12 +7,14 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.layout.Pane;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Tonight;
 import onebeat.core.camp.Turns;
 import onebeat.core.film.FightPlan;
 import onebeat.core.holding.Odds;
 import onebeat.core.holding.Script;
+import onebeat.core.play.PlayedWay;
 import onebeat.core.review.Review;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Session;
@@ -21,6 +23,7 @@ import onebeat.desktop.app.FilesOut;
 import onebeat.desktop.command.Command;
 import onebeat.desktop.command.KeyPress;
 import onebeat.desktop.command.OwnKeys;
+import onebeat.desktop.figures.FigureView;
 import onebeat.desktop.rope.RopeView;
 import onebeat.desktop.text.Texts;
 import onebeat.formats.PlainName;
@@ -36,6 +39,8 @@ public final class Print {
 
     private static final double ROPE_WIDE = 1_000;
     private static final double ROPE_HIGH = 210;
+    private static final double FIGURES_HIGH = 120;
+    private static final int MOST_FIGURES = 8;
 
     private Print() {}
 
@@ -49,7 +54,7 @@ public final class Print {
                 across,
                 review,
                 way,
-                Optional.of(rope(app, review, way)),
+                Optional.of(picture(app, review, way)),
                 app.words().of(review.read().line()));
         Script script = review.script(way, app.camp().partner());
         List<String> choices = Script.choices(review.read().line(), odds);
@@ -102,7 +107,25 @@ public final class Print {
         write(app, List.of(new Page(Texts.of("help.title"), sheet)));
     }
 
-    private static Drawing rope(CampSession app, Review review, int way) {
+    /// The rope, and under it both fighters on each beat as far as there is room for them.
+    private static Drawing picture(CampSession app, Review review, int way) {
+        PlayedWay played = review.played().ways().get(way);
+        int shown = Math.clamp(review.played().beats(), 1, MOST_FIGURES);
+        RopeView rope = rope(app, review, way);
+        rope.resizeRelocate(0, 0, ROPE_WIDE, ROPE_HIGH);
+        Pane picture = new Pane(rope);
+        for (int beat = 0; beat < shown; beat++) {
+            FigureView figures = new FigureView();
+            figures.show(played, app.camp().setting(), beat);
+            figures.resizeRelocate(beat * ROPE_WIDE / shown, ROPE_HIGH, ROPE_WIDE / shown, FIGURES_HIGH);
+            picture.getChildren().add(figures);
+        }
+        // What is drawn on paper has its places already.
+        picture.getChildren().forEach(child -> child.setManaged(false));
+        return Vectors.of(picture, ROPE_WIDE, ROPE_HIGH + FIGURES_HIGH);
+    }
+
+    private static RopeView rope(CampSession app, Review review, int way) {
         RopeView rope = new RopeView();
         rope.withoutScrub();
         rope.show(new RopeView.Picture(
@@ -111,7 +134,7 @@ public final class Print {
                 app.camp().card().athlete().name(),
                 app.camp().setting().partner().name(),
                 false));
-        return Vectors.of(rope, ROPE_WIDE, ROPE_HIGH);
+        return rope;
     }
 
     private record Page(String name, Sheet sheet) {}

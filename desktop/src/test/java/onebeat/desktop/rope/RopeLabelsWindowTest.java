@@ -21,6 +21,7 @@ import onebeat.core.review.Context;
 import onebeat.core.review.Review;
 import onebeat.desktop.nodes.Nodes;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -123,4 +124,35 @@ class RopeLabelsWindowTest {
         }
         return wrong;
     }
+
+    /// An empty rope would overlap nothing: where there is room every action of the way is written whole.
+    @Test
+    void whereThereIsRoomEveryActionIsWrittenWhole() throws Exception {
+        Random random = new Random(20_270_305);
+        FutureTask<List<String>> task = new FutureTask<>(() -> {
+            RopeView rope = new RopeView();
+            Nodes.dress(new Scene(rope, 1_100, 420));
+            List<String> missing = new ArrayList<>();
+            for (int i = 0; i < LINES; i++) {
+                Read read = line(random);
+                Review review = Review.withoutMends(read, Context.of(Setting.of(Stance.ORTHODOX, Stance.SOUTHPAW)));
+                int way = random.nextInt(review.played().ways().size());
+                if (review.played().beats() > ROOMY_BEATS) {
+                    continue;
+                }
+                rope.resize(1_100, 420);
+                rope.show(new RopeView.Picture(review, way, "Ilka", "Noor", false));
+                String all = String.join(" ", RopeWindowTest.words(rope));
+                review.played().ways().get(way).steps().stream()
+                        .map(step -> Notation.print(step.placed().act()))
+                        .filter(call -> !all.contains(call))
+                        .forEach(call -> missing.add(call + " of " + read.text()));
+            }
+            return missing;
+        });
+        Platform.runLater(task);
+        assertThat(task.get(120, TimeUnit.SECONDS)).isEmpty();
+    }
+
+    private static final int ROOMY_BEATS = 10;
 }

@@ -54,7 +54,7 @@ class RopeWindowTest {
                 .count();
     }
 
-    private static List<String> words(RopeView rope) {
+    static List<String> words(RopeView rope) {
         return rope.getChildren().stream()
                 .filter(Text.class::isInstance)
                 .map(node -> ((Text) node).getText())

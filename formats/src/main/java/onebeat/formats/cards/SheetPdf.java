@@ -36,7 +36,7 @@ public final class SheetPdf {
     private static final double LARGEST_PT = 34;
     private static final double LEAST_PT = 11;
     private static final double COLUMN_GAP = 24;
-    private static final double DRAWING_PT = 148;
+    private static final double DRAWING_PT = 190;
     private static final double FOOT_PT = 9.5;
     private static final double NOTE_PT = 12.5;
     private static final Color INK = new Color(0x221c18);
