@@ -192,30 +192,43 @@ public final class Driver implements AutoCloseable {
         await(heard, () -> heard(heard).isPresent());
         settle();
         onFx(() -> {
-            // New buttons get their size with their style.
             shell.root().applyCss();
             shell.root().layout();
-            Node node = heard(heard).orElseThrow();
-            Bounds at = node.localToScreen(node.getBoundsInLocal());
+            Bounds at = middle(heard(heard).orElseThrow());
             robot.mouseMove(at.getCenterX(), at.getCenterY());
             robot.mouseClick(MouseButton.SECONDARY);
-            // Not every window system asks for the menu by itself.
-            if (menuItem("").isEmpty()) {
-                Event.fireEvent(
-                        node,
-                        new ContextMenuEvent(
-                                ContextMenuEvent.CONTEXT_MENU_REQUESTED,
-                                at.getCenterX(),
-                                at.getCenterY(),
-                                at.getCenterX(),
-                                at.getCenterY(),
-                                false,
-                                null));
-            }
+            return true;
+        });
+        // Not every window system asks for the menu by itself, and those that do take their time.
+        for (int i = 0; i < MENU_TURNS && onFx(() -> menuItem("").isEmpty()); i++) {
+            pause(20);
+        }
+        onFx(() -> {
+            heard(heard).filter(_ -> menuItem("").isEmpty()).ifPresent(Driver::askForMenu);
             return true;
         });
         settle();
         return this;
+    }
+
+    private static final int MENU_TURNS = 25;
+
+    private static Bounds middle(Node node) {
+        return node.localToScreen(node.getBoundsInLocal());
+    }
+
+    private static void askForMenu(Node node) {
+        Bounds at = middle(node);
+        Event.fireEvent(
+                node,
+                new ContextMenuEvent(
+                        ContextMenuEvent.CONTEXT_MENU_REQUESTED,
+                        at.getCenterX(),
+                        at.getCenterY(),
+                        at.getCenterX(),
+                        at.getCenterY(),
+                        false,
+                        null));
     }
 
     /// Takes an item of the menu that is open.

@@ -26,7 +26,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /// What is written on the rope, as it stands on the screen: no two words cover one another, none leaves the picture.
-class RopeLabelsWindowTest {
+class RopeLabelsTest {
 
     private static final int LINES = 300;
 
