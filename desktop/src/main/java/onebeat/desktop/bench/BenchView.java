@@ -106,7 +106,7 @@ final class BenchView extends GridPane {
     }
 
     private static VBox paper(String title, Region content) {
-        VBox paper = new VBox(4, Nodes.text(Texts.of(title), "heading"), content);
+        VBox paper = new VBox(4, Nodes.label(Texts.of(title), "heading"), content);
         paper.getStyleClass().add("paper");
         VBox.setVgrow(content, Priority.ALWAYS);
         return paper;

@@ -7,7 +7,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -23,11 +25,15 @@ final class CompareView extends VBox implements Page {
 
     private static final double BAR = 108;
 
+    private final VBox rows = new VBox(12);
     private String aside = "";
 
     CompareView() {
         setSpacing(12);
         getStyleClass().add("paper");
+        ScrollPane scroll = Nodes.scroll(rows);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().setAll(Nodes.text(Texts.of("compare.title"), "title"), scroll);
     }
 
     @Override
@@ -44,7 +50,6 @@ final class CompareView extends VBox implements Page {
     void show(String first, String second, Optional<Comparison> comparison) {
         aside = first;
         List<Node> nodes = new ArrayList<>();
-        nodes.add(Nodes.text(Texts.of("compare.title"), "title"));
         nodes.add(named(Texts.of("compare.one"), first, "F" + FIRST_KEY));
         nodes.add(named(Texts.of("compare.two"), second, ""));
         comparison.ifPresentOrElse(
@@ -53,7 +58,7 @@ final class CompareView extends VBox implements Page {
                     c.measures().stream().filter(CompareView::isThere).forEach(m -> nodes.add(row(m)));
                 },
                 () -> nodes.add(Nodes.flow(Nodes.text(Texts.of("compare.wait"), "soft"))));
-        getChildren().setAll(nodes);
+        rows.getChildren().setAll(nodes);
     }
 
     private static boolean isThere(Measured measured) {

@@ -1,6 +1,5 @@
 package onebeat.desktop.figures;
 
-import java.util.List;
 import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Ellipse;
@@ -13,6 +12,7 @@ import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Spot;
 import onebeat.core.play.Who;
+import onebeat.desktop.nodes.LetterMeasure;
 import onebeat.desktop.nodes.ShapePool;
 import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
@@ -32,10 +32,11 @@ public final class FeetView extends Pane {
     /// Lead feet so near to one line are level, in centimetres.
     private static final long LEVEL_CM = 2;
 
-    /// Room for the words below the floor, in pixels.
-    private static final double WORDS = 40;
+    /// The floor is never drawn less tall, in pixels.
+    private static final double LEAST_FLOOR = 20;
 
     private final ShapePool marks = new ShapePool(this);
+    private final LetterMeasure measure = new LetterMeasure(this);
     private @Nullable PlayedWay way;
     private Setting setting = Setting.usual();
     private double beat;
@@ -57,7 +58,7 @@ public final class FeetView extends Pane {
 
     private void draw() {
         marks.begin();
-        if (way != null && getWidth() > 20 && getHeight() > WORDS + 20) {
+        if (way != null && getWidth() > 20 && getHeight() > 3 * LEAST_FLOOR) {
             Between now = Between.at(way, beat);
             Floor floor = floor(now);
             for (Who who : Who.values()) {
@@ -113,7 +114,8 @@ public final class FeetView extends Pane {
     private Floor floor(Between now) {
         Spot one = now.feet(Who.ATHLETE).axis();
         Spot other = now.feet(Who.PARTNER).axis();
-        double height = getHeight() - WORDS;
+        double words = height(line(now), "strong") + height(gap(now), "soft");
+        double height = Math.max(LEAST_FLOOR, getHeight() - words);
         double scale = Math.min(
                 getWidth() / Math.max(LEAST_WIDE_CM, now.gapCm() + 2 * AROUND_CM),
                 height / (Math.abs(one.y() - other.y()) + 2.2 * AROUND_CM));
@@ -151,16 +153,38 @@ public final class FeetView extends Pane {
     }
 
     private void words(Between now) {
-        Footing own = now.feet(Who.ATHLETE);
-        Footing theirs = now.feet(Who.PARTNER);
-        List<String> lines =
-                List.of(line(own, theirs), Texts.of("feet.gap", Math.round(now.gapCm())) + angle(own, theirs));
-        marks.text(lines.getFirst(), 0, getHeight() - 22, "text", "strong");
-        marks.text(lines.getLast(), 0, getHeight() - 4, "text", "soft");
-        setAccessibleText(String.join(". ", lines));
+        String feet = line(now);
+        String gap = gap(now);
+        double lower = height(gap, "soft");
+        below(feet, getHeight() - lower - height(feet, "strong"), "strong");
+        below(gap, getHeight() - lower, "soft");
+        setAccessibleText(feet + ". " + gap);
     }
 
-    private String line(Footing own, Footing theirs) {
+    private static String gap(Between now) {
+        return Texts.of("feet.gap", Math.round(now.gapCm())) + angle(now.feet(Who.ATHLETE), now.feet(Who.PARTNER));
+    }
+
+    private static String line(Between now) {
+        return line(now.feet(Who.ATHLETE), now.feet(Who.PARTNER));
+    }
+
+    /// Words from this height down, over as many rows as they need.
+    private void below(String words, double top, String style) {
+        marks.text(words, 0, top + measure.size(style), "text", style).setWrappingWidth(getWidth());
+    }
+
+    private double height(String words, String style) {
+        int rows = (int) Math.ceil(measure.width(words, style) * WRAPPED / Math.max(1, getWidth()));
+        return rows * measure.size(style) * ROW;
+    }
+
+    /// A row ends before its last word, so wrapped words need a little more than their width.
+    private static final double WRAPPED = 1.1;
+
+    private static final double ROW = 1.25;
+
+    private static String line(Footing own, Footing theirs) {
         boolean open = (own.handed() == theirs.handed() ? Pairing.SAME : Pairing.OPEN) == Pairing.OPEN;
         if (!open) {
             return Texts.of("feet.out", Math.round(own.leadFootOffLineCm(theirs)));

@@ -70,7 +70,7 @@ final class RoundsView extends VBox {
     }
 
     private static VBox paper(String title, Node content) {
-        VBox paper = new VBox(8, Nodes.text(Texts.of(title), "heading"), content);
+        VBox paper = new VBox(8, Nodes.label(Texts.of(title), "heading"), content);
         paper.getStyleClass().add("paper");
         paper.setMinSize(0, 0);
         return paper;
