@@ -152,7 +152,8 @@ public final class RopeView extends Pane {
         scrubLine.setVisible(scale != null);
         scrubGrip.setVisible(scale != null);
         if (scale != null) {
-            double x = scale.x(mark.beat());
+            // A line that became shorter leaves the mark behind its end.
+            double x = scale.x(Math.min(mark.beat(), scale.beats()));
             scrubLine.setStartX(x);
             scrubLine.setEndX(x);
             scrubLine.setStartY(scale.top() - 2);

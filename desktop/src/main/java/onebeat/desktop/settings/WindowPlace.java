@@ -10,7 +10,7 @@ import onebeat.store.ProgramLog;
 
 /// Where the window stood and how large it was when it was closed, in pixels of the screen.
 ///
-/// @param whole whether it filled the screen; then the rest is where it goes back to
+/// @param whole whether it filled the screen; then it does so again
 public record WindowPlace(double x, double y, double width, double height, boolean whole) {
 
     private static final int NUMBERS = 4;
