@@ -32,11 +32,18 @@ public final class OneBeat extends Application {
     /// The day that the pictures show, so that they do not change with the calendar.
     private static final Instant PICTURE_DAY = Instant.parse("2027-03-04T18:00:00Z");
 
+    /// What the program was started for. It lies here, since the toolkit makes the application itself.
+    private static EarlyOpening early = EarlyOpening.none();
+
     private @Nullable OpenCamps camps;
+
+    /// The camp that is being opened already when the window comes.
+    static void early(EarlyOpening begun) {
+        early = begun;
+    }
 
     @Override
     public void start(Stage stage) {
-        ProgramLog.begin();
         Thread.setDefaultUncaughtExceptionHandler(this::unexpected);
         Thread.currentThread().setUncaughtExceptionHandler(this::unexpected);
         loadFonts();
@@ -46,11 +53,17 @@ public final class OneBeat extends Application {
         // Pictures and measures show the program as it comes, whatever this machine's coach has set.
         SettingsStore settings =
                 pictures ? new SettingsStore(ProgramFolder.path().resolve("no-settings")) : SettingsStore.usual();
-        OpenCamps opened = new OpenCamps(stage, settings, !pictures);
+        OpenCamps opened = new OpenCamps(stage, settings, !pictures, early);
         camps = opened;
-        begin(stage, arguments, opened);
-        stage.show();
-        LastCamp.settled();
+        if (early.path().isPresent()) {
+            // The window is there at once and tells what it waits for.
+            opened.awaits(early.path().get());
+            stage.show();
+            early.whenDone(() -> Platform.runLater(() -> begin(stage, arguments, opened)));
+        } else {
+            begin(stage, arguments, opened);
+            stage.show();
+        }
     }
 
     private void begin(Stage stage, List<String> arguments, OpenCamps opened) {
@@ -69,6 +82,7 @@ public final class OneBeat extends Application {
         } else {
             opened.openLast();
         }
+        LastCamp.settled();
     }
 
     /// Nothing unexpected ends in silence: it is written down and told, and the window goes on.

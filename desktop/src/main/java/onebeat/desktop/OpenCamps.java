@@ -20,6 +20,7 @@ import onebeat.desktop.settings.SettingsStore;
 import onebeat.desktop.shell.CampChooser;
 import onebeat.desktop.shell.CampFileForm;
 import onebeat.desktop.shell.OtherCamps;
+import onebeat.desktop.shell.ProgramAction;
 import onebeat.desktop.shell.Shell;
 import onebeat.desktop.sound.CardSounds;
 import onebeat.desktop.sound.Sounds;
@@ -27,6 +28,7 @@ import onebeat.desktop.text.Texts;
 import onebeat.desktop.welcome.LastCamp;
 import onebeat.desktop.welcome.NewCamp;
 import onebeat.desktop.welcome.NewCampForm;
+import onebeat.desktop.welcome.OpeningView;
 import onebeat.desktop.welcome.WelcomeView;
 import onebeat.store.BadRow;
 import onebeat.store.CampFile;
@@ -35,7 +37,6 @@ import onebeat.store.Copies.Copy;
 import onebeat.store.Opening;
 import onebeat.store.Opening.Opened;
 import onebeat.store.Opening.Refused;
-import onebeat.store.ProgramFolder;
 import onebeat.store.ProgramLog;
 import org.jspecify.annotations.Nullable;
 
@@ -47,24 +48,36 @@ final class OpenCamps implements OtherCamps {
     private final Stage stage;
     private final SettingsStore settings;
     private final StageScenes scenes;
+    private final EarlyOpening early;
     private @Nullable CampSession app;
     private @Nullable Shell shell;
     private @Nullable Sounds sounds;
     private @Nullable WelcomeView welcome;
     private boolean warnedOfLoss;
 
-    /// @param fits whether the window is made to fit the screen; pictures have their own size
-    OpenCamps(Stage stage, SettingsStore settings, boolean fits) {
+    /// @param fits  whether the window is made to fit the screen; pictures have their own size
+    /// @param early what is being opened already
+    OpenCamps(Stage stage, SettingsStore settings, boolean fits, EarlyOpening early) {
         this.stage = stage;
         this.settings = settings;
         this.scenes = new StageScenes(stage, settings, fits);
+        this.early = early;
     }
 
     Optional<CampSession> session() {
         return Optional.ofNullable(app);
     }
 
+    /// The window stands and tells which camp it waits for.
+    void awaits(Path camp) {
+        scenes.show(new OpeningView(camp));
+    }
+
     void openLast() {
+        if (early.path().isPresent()) {
+            open(early.path().get());
+            return;
+        }
         Optional<Path> never = LastCamp.neverOpened();
         if (never.isPresent()) {
             welcome(Texts.of("welcome.never", never.get()), never);
@@ -75,7 +88,7 @@ final class OpenCamps implements OtherCamps {
 
     void openDemo() {
         LocalDate today = LocalDate.now(ZoneId.systemDefault());
-        Path path = ProgramFolder.path().resolve("saltlight-" + today + CampFile.ENDING);
+        Path path = EarlyOpening.demo(today);
         opened(path, () -> DemoCamp.openOrCreate(path, today));
     }
 
@@ -88,7 +101,7 @@ final class OpenCamps implements OtherCamps {
     public void create(Path path) {
         make(NewCamp.card(LocalDate.now(ZoneId.systemDefault())), path);
         if (shell != null) {
-            shell.openCard();
+            shell.dispatch(ProgramAction.Do.CARD);
         }
     }
 
@@ -145,7 +158,7 @@ final class OpenCamps implements OtherCamps {
         }
         close();
         LastCamp.tries(path);
-        switch (opening.get()) {
+        switch (early.take(path).orElseGet(opening)) {
             case Opened opened -> {
                 show(opened.file(), Clock.system(ZoneId.systemDefault())).otherCamps(this);
                 tell(opened.file());
@@ -219,32 +232,8 @@ final class OpenCamps implements OtherCamps {
 
     /// The copies of a camp that could not be opened.
     private CampFileForm copies(Path camp) {
-        return new CampFileForm(camp, false, Copies.usual(), ProgramLog.file(), new CampFileForm.Deeds() {
-            @Override
-            public void open() {
-                CampChooser.toOpen(stage).ifPresent(OpenCamps.this::open);
-            }
-
-            @Override
-            public void create() {
-                begin();
-            }
-
-            @Override
-            public void saveCopy() {
-                // There is nothing open to be copied.
-            }
-
-            @Override
-            public void putBack(Copy copy) {
-                OpenCamps.this.putBack(copy, camp);
-            }
-
-            @Override
-            public void openBeside(Copy copy) {
-                Copies.usual().layBeside(copy, camp).ifPresent(OpenCamps.this::open);
-            }
-        });
+        return new CampFileForm(
+                camp, false, Copies.usual(), ProgramLog.file(), new UnopenedCampDeeds(this, stage, camp));
     }
 
     /// Shows a camp in the window.

@@ -18,6 +18,7 @@ import javafx.util.Duration;
 import onebeat.desktop.app.StationName;
 import onebeat.desktop.demo.DemoCamp;
 import onebeat.desktop.nodes.Pictures;
+import onebeat.desktop.shell.ProgramAction;
 import onebeat.desktop.shell.Shell;
 import onebeat.desktop.text.Texts;
 import onebeat.store.CampFile;
@@ -109,12 +110,12 @@ final class Shots {
         shots.add(new Shot("ladder", SETTLE, () -> {}));
         shots.add(new Shot("", SETTLE, () -> {
             alt(KeyCode.L);
-            shell.nextPartner();
+            shell.dispatch(ProgramAction.Do.NEXT_PARTNER);
             shell.callLine().set(Texts.of("shots.held"));
             alt(KeyCode.H);
         }));
         shots.add(new Shot("holder", SETTLE, () -> IntStream.range(0, INTO_LINE).forEach(_ -> press(KeyCode.RIGHT))));
-        shots.add(new Shot("partners", SETTLE, shell::openPartners));
+        shots.add(new Shot("partners", SETTLE, () -> shell.dispatch(ProgramAction.Do.PARTNERS)));
         shots.add(new Shot("", SETTLE, () -> press(KeyCode.ESCAPE)));
     }
 

@@ -33,7 +33,7 @@ record RopeLabels(ShapePool marks, Lettering letters, RopeScale scale, Picture p
         List<Group> groups = new ArrayList<>();
         for (int way = 0; way < forks.lanes(); way++) {
             int one = way;
-            forks.ways().get(way).steps().stream()
+            scale.stretch().steps(forks.ways().get(way)).stream()
                     .filter(step -> forks.isFirst(one, step))
                     .collect(Collectors.groupingBy(Step::beat, TreeMap::new, Collectors.toList()))
                     .forEach((beat, steps) -> groups.add(new Group(one, beat, steps)));

@@ -16,10 +16,10 @@ record RopeNames(Lettering letters, RopeScale scale, Picture picture, Forks fork
 
     void draw() {
         names();
-        for (int b = 0; b < picture.review().played().beats(); b++) {
-            letters.write(
-                    Wish.centred("" + (b + 1), scale.x(b), scale.height() - 5 * scale.letters(), "text", "grade-soft"));
-        }
+        scale.stretch()
+                .all()
+                .forEach(b -> letters.write(Wish.centred(
+                        "" + (b + 1), scale.x(b), scale.height() - 5 * scale.letters(), "text", "grade-soft")));
         if (forks.lanes() == 1) {
             bands();
         } else {
@@ -28,8 +28,8 @@ record RopeNames(Lettering letters, RopeScale scale, Picture picture, Forks fork
     }
 
     private void names() {
-        Moment start = forks.ways().getFirst().moments().getFirst();
-        double lane = forks.lane(0, -1);
+        Moment start = scale.stretch().moments(forks.ways().getFirst()).getFirst();
+        double lane = forks.lane(0, scale.stretch().from() - 1);
         for (Who who : Who.values()) {
             letters.write(Wish.from(
                     picture.name(who).toUpperCase(Locale.ROOT),
@@ -48,7 +48,7 @@ record RopeNames(Lettering letters, RopeScale scale, Picture picture, Forks fork
             letters.write(Wish.centred(
                     "" + (number + 1),
                     scale.width() - scale.right() / 2,
-                    scale.middle(forks.lane(way, picture.review().played().beats())) + 6 * scale.letters(),
+                    scale.middle(forks.lane(way, scale.stretch().to())) + 6 * scale.letters(),
                     "text",
                     number == picture.way() ? "way-chosen" : "grade-soft"));
         }

@@ -7,11 +7,11 @@ import onebeat.core.play.Who;
 ///
 /// @param width of the drawing in pixels
 /// @param height of the drawing in pixels
-/// @param beats how many beats are drawn
+/// @param stretch the beats that are drawn
 /// @param widestCm the largest gap that has to fit, in centimetres
 /// @param lanes how many ways lie under one another behind a fork; 1 without reads
 /// @param letters how large the letters are, as a share of the usual size; the room for words grows with them
-record RopeScale(double width, double height, int beats, double widestCm, int lanes, double letters) {
+record RopeScale(double width, double height, Stretch stretch, double widestCm, int lanes, double letters) {
 
     private static final double LEFT = 84;
 
@@ -40,7 +40,7 @@ record RopeScale(double width, double height, int beats, double widestCm, int la
     private static final double LEAST_WIDE_CM = 130;
 
     RopeScale(double width, double height, int beats, double widestCm) {
-        this(width, height, beats, widestCm, 1, 1);
+        this(width, height, Stretch.whole(beats), widestCm, 1, 1);
     }
 
     boolean isTall() {
@@ -68,16 +68,16 @@ record RopeScale(double width, double height, int beats, double widestCm, int la
     }
 
     double x(double beat) {
-        return left() + (beat + 0.75) * step();
+        return left() + (beat - stretch.from() + 0.75) * step();
     }
 
     double beatAt(double x) {
-        return (x - left()) / step() - 0.75;
+        return (x - left()) / step() - 0.75 + stretch.from();
     }
 
     /// The width of a beat, in pixels.
     double step() {
-        return (width - left() - right()) / (beats + 0.5);
+        return (width - left() - right()) / (stretch.beats() + 0.5);
     }
 
     /// How many lanes there is room for, from 1.

@@ -85,9 +85,9 @@ record RopeStrands(ShapePool marks, RopeScale scale, Picture picture, Forks fork
     }
 
     private void beatLines() {
-        for (int b = 0; b < picture.review().played().beats(); b++) {
-            marks.line(scale.x(b), scale.top() - 4, scale.x(b), scale.bottom() + 6, "beat-line");
-        }
+        scale.stretch()
+                .all()
+                .forEach(b -> marks.line(scale.x(b), scale.top() - 4, scale.x(b), scale.bottom() + 6, "beat-line"));
     }
 
     private void strands(Forks forks, int way, String extra) {
@@ -102,9 +102,9 @@ record RopeStrands(ShapePool marks, RopeScale scale, Picture picture, Forks fork
         List<Point> core = new ArrayList<>();
         List<Point> turn = new ArrayList<>();
         int inward = who == Who.ATHLETE ? -1 : 1;
-        for (Moment moment : forks.ways().get(way).moments()) {
+        for (Moment moment : scale.stretch().moments(forks.ways().get(way))) {
             double beat = moment.beat().inBeats();
-            double x = beat < 0 ? scale.left() - 18 : scale.x(beat);
+            double x = beat < scale.stretch().from() ? scale.left() - 18 : scale.x(beat);
             double y = scale.strand(who, moment.gapCm(), forks.lane(way, beat));
             Body body = moment.of(who);
             middle.add(new Point(x, y));

@@ -35,7 +35,7 @@ record RopeStrokes(ShapePool marks, RopeScale scale, Picture picture, Forks fork
 
     void draw() {
         for (int way = 0; way < forks.lanes(); way++) {
-            for (Step step : forks.ways().get(way).steps()) {
+            for (Step step : scale.stretch().steps(forks.ways().get(way))) {
                 if (forks.isFirst(way, step)) {
                     mark(new Place(forks, way, step));
                 }
@@ -49,7 +49,7 @@ record RopeStrokes(ShapePool marks, RopeScale scale, Picture picture, Forks fork
             mark.setRotate(QUARTER);
         }
         for (int way = 0; way < forks.lanes(); way++) {
-            for (Step step : forks.ways().get(way).steps()) {
+            for (Step step : scale.stretch().steps(forks.ways().get(way))) {
                 if (forks.isFirst(way, step) && isOneBeat(forks.ways().get(way), step)) {
                     knot(new Place(forks, way, step));
                 }

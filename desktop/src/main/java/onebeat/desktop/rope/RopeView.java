@@ -56,6 +56,7 @@ public final class RopeView extends Pane {
     private @Nullable Picture picture;
     private @Nullable RopeScale scale;
     private Forks forks = Forks.NONE;
+    private Stretch stretch = Stretch.whole(1);
     private boolean scrubbed = true;
     private double drawnWidth;
     private double drawnHeight;
@@ -84,7 +85,11 @@ public final class RopeView extends Pane {
     /// Looks there.
     public void mark(RopeMark now) {
         mark = now;
-        placeScrub();
+        if (scale != null && !stretch.at(now.beat(), beats()).equals(stretch)) {
+            draw();
+        } else {
+            placeScrub();
+        }
     }
 
     /// Draws this, or nothing.
@@ -93,23 +98,26 @@ public final class RopeView extends Pane {
         draw();
     }
 
+    private int beats() {
+        return picture == null ? 1 : Math.max(1, picture.review().played().beats());
+    }
+
     private void pressed(double x, double y) {
         if (scale != null) {
             int way = forks.numbers().indexOf(picture == null ? 0 : picture.way());
-            double beat = Math.clamp(scale.beatAt(x), -0.5, scale.beats());
+            double beat = Math.clamp(scale.beatAt(x), -0.5, beats());
             double middle = scale.middle(forks.lane(Math.max(0, way), beat));
             marked.accept(new RopeMark(beat, y < middle ? Who.PARTNER : Who.ATHLETE));
         }
     }
 
-    private static RopeScale scale(Picture now, Forks forks, double width, double height, double letters) {
+    private RopeScale scale(double letters) {
         double widest = forks.ways().stream()
                 .flatMap(way -> way.moments().stream())
                 .mapToDouble(Moment::gapCm)
                 .max()
                 .orElse(0);
-        int beats = Math.max(1, now.review().played().beats());
-        return new RopeScale(width, height, beats, widest + BAND_ROOM_CM, forks.lanes(), letters);
+        return new RopeScale(drawnWidth, drawnHeight, stretch, widest + BAND_ROOM_CM, forks.lanes(), letters);
     }
 
     @Override
@@ -131,7 +139,8 @@ public final class RopeView extends Pane {
         }
         double larger = measure.larger();
         forks = picture.forks(RopeScale.mostLanes(drawnHeight, larger));
-        RopeScale now = scale(picture, forks, drawnWidth, drawnHeight, larger);
+        stretch = scrubbed ? stretch.at(mark.beat(), beats()) : Stretch.whole(beats());
+        RopeScale now = scale(larger);
         scale = now;
         Lettering letters = new Lettering(marks, measure, drawnWidth, drawnHeight);
         marks.begin();
@@ -153,7 +162,7 @@ public final class RopeView extends Pane {
         scrubGrip.setVisible(scale != null);
         if (scale != null) {
             // A line that became shorter leaves the mark behind its end.
-            double x = scale.x(Math.min(mark.beat(), scale.beats()));
+            double x = scale.x(Math.min(mark.beat(), beats()));
             scrubLine.setStartX(x);
             scrubLine.setEndX(x);
             scrubLine.setStartY(scale.top() - 2);

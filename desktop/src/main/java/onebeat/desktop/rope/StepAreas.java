@@ -23,7 +23,7 @@ record StepAreas(ShapePool marks, RopeScale scale, Picture picture, Forks forks)
     String draw() {
         List<String> all = new ArrayList<>();
         int way = forks.numbers().indexOf(picture.way());
-        for (Step step : picture.chosen().steps()) {
+        for (Step step : scale.stretch().steps(picture.chosen())) {
             double lane = forks.lane(way, step.beat().inBeats());
             double half = scale.laneHeight() / 2;
             double width = SHARE * scale.step();

@@ -2,7 +2,9 @@ package onebeat.desktop.rounds;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.scene.layout.Region;
+import javafx.util.Duration;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Tonight;
 import onebeat.core.rounds.Calls;
@@ -26,11 +28,15 @@ import org.jspecify.annotations.Nullable;
 /// Rounds: lines are chosen for tonight, put in order and set to a tempo.
 public final class Rounds implements Station {
 
+    /// The window's first picture comes before work that nobody has asked for yet.
+    private static final Duration FIRST_PICTURE = Duration.seconds(1);
+
     private final CampSession app;
     private final StationLoop<RoundsState, RoundsAction> loop;
     private final RoundsView view;
     private final List<BoundCommand> commands;
     private final BackgroundQuestion ahead;
+    private final PauseTransition soon = new PauseTransition(FIRST_PICTURE);
     private @Nullable Shown shown;
 
     /// What the last picture was worked out from, but for the chosen line.
@@ -49,7 +55,8 @@ public final class Rounds implements Station {
                 this::perform);
         this.view = new RoundsView(loop::dispatch, line -> app.words().first(line));
         this.commands = BoundCommand.all(RoundsCommands.TABLE, loop::situation, loop::dispatch);
-        buildLadders();
+        soon.setOnFinished(_ -> buildLadders());
+        soon.play();
     }
 
     /// All commands of this station.
@@ -109,6 +116,7 @@ public final class Rounds implements Station {
 
     @Override
     public void close() {
+        soon.stop();
         ahead.close();
     }
 

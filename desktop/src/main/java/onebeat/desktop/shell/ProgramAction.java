@@ -3,7 +3,7 @@ package onebeat.desktop.shell;
 import onebeat.desktop.app.StationName;
 
 /// What can be done from everywhere.
-sealed interface ProgramAction {
+public sealed interface ProgramAction {
 
     /// Done by a key or a button.
     enum Do implements ProgramAction {

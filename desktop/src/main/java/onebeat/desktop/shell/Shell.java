@@ -69,7 +69,7 @@ public final class Shell implements Navigator {
             deeds.menuOn(station(name).view());
         }
         listen();
-        go(line.lastStation());
+        arrive(line.lastStation());
     }
 
     private void listen() {
@@ -109,6 +109,10 @@ public final class Shell implements Navigator {
         form = Optional.empty();
         line.leave();
         here.leave();
+        arrive(name);
+    }
+
+    private void arrive(StationName name) {
         here = station(name);
         line.remember(name);
         view.show(here);
@@ -271,19 +275,9 @@ public final class Shell implements Navigator {
         view.walk().begin();
     }
 
-    /// The next partner is tonight's, and everything follows.
-    public void nextPartner() {
-        deeds.nextPartner();
-    }
-
-    /// The camp's card lies over the station.
-    public void openCard() {
-        deeds.forms().card();
-    }
-
-    /// The camp's partners lie over the station.
-    public void openPartners() {
-        deeds.forms().partners();
+    /// Does what can be done from everywhere.
+    public void dispatch(ProgramAction action) {
+        deeds.dispatch(action);
     }
 
     /// The line as it stands now; for those who drive the window.

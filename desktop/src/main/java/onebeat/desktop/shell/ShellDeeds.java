@@ -101,7 +101,7 @@ final class ShellDeeds {
     }
 
     /// The next partner is tonight's, and everything follows.
-    void nextPartner() {
+    private void nextPartner() {
         PartnerChanges.next(app.camp())
                 .ifPresentOrElse(
                         edit -> {

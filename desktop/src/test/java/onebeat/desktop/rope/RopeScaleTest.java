@@ -47,7 +47,7 @@ class RopeScaleTest {
 
     @Test
     void lanesLieUnderOneAnotherAndDoNotMeet() {
-        RopeScale lanes = new RopeScale(860, 400, 8, 150, 2, 1);
+        RopeScale lanes = new RopeScale(860, 400, Stretch.whole(8), 150, 2, 1);
         assertThat(lanes.strand(Who.ATHLETE, 150, 0) + lanes.threadGap())
                 .isLessThan(lanes.strand(Who.PARTNER, 150, 1) - lanes.threadGap());
         assertThat(lanes.middle(0.5)).isBetween(lanes.middle(0), lanes.middle(1));

@@ -14,6 +14,7 @@ import onebeat.core.exchange.Stance;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
 import onebeat.core.play.Setting;
+import onebeat.core.play.Who;
 import onebeat.core.review.Context;
 import onebeat.core.review.Review;
 import org.junit.jupiter.api.BeforeAll;
@@ -167,5 +168,30 @@ class RopeWindowTest {
         });
         Platform.runLater(task);
         assertThat(task.get(60, TimeUnit.SECONDS).getChildren()).isEmpty();
+    }
+
+    @Test
+    void aLongLineIsTurnedOverAsTheMarkGoesOn() throws Exception {
+        RopeView rope = drawn("[1 2]*40");
+        assertThat(count(rope, "stroke-athlete")).isEqualTo(Stretch.MOST);
+        assertThat(beats(rope)).isNotEmpty().allMatch(beat -> beat >= 1 && beat <= 48);
+        FutureTask<Boolean> turned = new FutureTask<>(() -> {
+            rope.mark(new RopeMark(60, Who.ATHLETE));
+            return true;
+        });
+        Platform.runLater(turned);
+        assertThat(turned.get(60, TimeUnit.SECONDS)).isTrue();
+        assertThat(beats(rope)).isNotEmpty().allMatch(beat -> beat >= 33 && beat <= 80);
+        assertThat(count(rope, "stroke-athlete")).isEqualTo(Stretch.MOST);
+    }
+
+    /// The numbers of the beats; calls are written in another face.
+    private static List<Integer> beats(RopeView rope) {
+        return rope.getChildren().stream()
+                .filter(node -> node instanceof Text && node.getStyleClass().contains("grade-soft"))
+                .map(node -> ((Text) node).getText())
+                .filter(words -> words.matches("\\d+"))
+                .map(Integer::valueOf)
+                .toList();
     }
 }
