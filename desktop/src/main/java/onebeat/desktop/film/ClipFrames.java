@@ -23,10 +23,17 @@ public final class ClipFrames {
 
     private ClipFrames() {}
 
-    /// Writes one PNG a picture into a folder and ends the program.
+    /// Writes one PNG a picture and the sound of the hits into a folder and ends the program.
     public static void write(Stage stage, Camp camp, String reelId, Path folder) {
         Reel reel = camp.reels().get(reelId).orElseThrow();
         DrawnReel drawn = new DrawnReel(camp, reel);
+        try {
+            ClipSound.write(drawn, folder.resolve("hits.wav"));
+        } catch (IOException e) {
+            System.err.println(e.getMessage());
+            Platform.exit();
+            return;
+        }
         FigureView figures = new FigureView();
         figures.getStyleClass().add("on-screen");
         StackPane screen = new StackPane(figures);

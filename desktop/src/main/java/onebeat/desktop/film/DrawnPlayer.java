@@ -9,6 +9,11 @@ import onebeat.desktop.figures.FigureView;
 /// The stand-in for a film: two figures play the exchanges that were logged.
 final class DrawnPlayer implements Player {
 
+    /// Drawn figures are stepped through in tenths of a second.
+    private static final double STEP_S = 0.1;
+
+    private static final double SAME_S = 1e-3;
+
     private final FigureView figures = new FigureView();
     private final DrawnReel reel;
     private final Setting atRest;
@@ -69,6 +74,16 @@ final class DrawnPlayer implements Player {
     @Override
     public double timeS() {
         return timeS;
+    }
+
+    @Override
+    public double stepped(int pictures) {
+        return timeS + pictures * STEP_S;
+    }
+
+    @Override
+    public boolean isAtEnd() {
+        return timeS >= reel.reel().seconds() - SAME_S;
     }
 
     private void draw() {

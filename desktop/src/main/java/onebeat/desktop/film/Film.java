@@ -32,6 +32,12 @@ import org.jspecify.annotations.Nullable;
 /// the exchanges add up to.
 public final class Film implements Station {
 
+    /// What cameras and film logs end in; anything else can be dropped here.
+    private static final String[] FILES = {
+        "*.mp4", "*.m4v", "*.mov", "*.mkv", "*.webm", "*.avi", "*.mts", "*.m2ts", "*.3gp", "*.mpg", "*.wmv", "*.flv",
+        "*.csv", "*.json"
+    };
+
     private final CampSession app;
     private final Navigator navigator;
     private final Playback playback;
@@ -173,13 +179,13 @@ public final class Film implements Station {
         view.render(
                 here.state(),
                 here.camp(),
-                new FilmView.Plays(playback.words(), playback.cannot().orElse(""), playback.begin(), playback.end()));
+                new FilmView.Plays(playback.words(), playback.cannot().orElse(""), playback.marks()));
         navigator.prompt(prompt());
     }
 
     private void perform(Effect.OfStation effect) {
         switch ((FilmEffect) effect) {
-            case FilmEffect.Player player -> play(player);
+            case FilmEffect.Player player -> PlayerControls.use(playback, player);
             case FilmEffect.Beside beside -> turn(beside);
             case FilmEffect.Ask ask -> asked(ask);
             case FilmEffect.Seek seek -> playback.seek(seek.seconds());
@@ -187,23 +193,12 @@ public final class Film implements Station {
                 playback.pause();
                 playback.seek(playback.timeS() + step.seconds());
             }
+            case FilmEffect.StepPictures step -> playback.step(step.pictures());
             case FilmEffect.Bench bench -> bench(bench.exchange());
             case FilmEffect.TakeLine take ->
                 pages.line(take.functionKey())
                         .ifPresent(t -> loop.dispatch(new FilmAction.ToBench(t.name(), t.line(), t.odds(), "")));
             case FilmEffect.ReelForm form -> reelForm(form.reel());
-        }
-    }
-
-    private void play(FilmEffect.Player player) {
-        switch (player) {
-            case TOGGLE -> playback.toggle();
-            case PAUSE -> playback.pause();
-            case HALF_SPEED -> playback.halfSpeed();
-            case LOOP -> playback.loop();
-            case MARK_BEGIN -> playback.markBegin();
-            case MARK_END -> playback.markEnd();
-            case UNMARK -> playback.unmark();
         }
     }
 
@@ -255,9 +250,7 @@ public final class Film implements Station {
     }
 
     private void openFile() {
-        navigator
-                .choose(Texts.of("choose.film"), "*.mp4", "*.m4v", "*.mov", "*.flv", "*.csv", "*.json")
-                .ifPresent(this::take);
+        navigator.choose(Texts.of("choose.film"), FILES).ifPresent(this::take);
     }
 
     /// Takes a file in: a film log by its ending, anything else as a film.

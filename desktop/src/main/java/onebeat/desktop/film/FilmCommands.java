@@ -28,6 +28,7 @@ final class FilmCommands {
     private static List<Command<Situation<FilmState>, FilmAction>> table() {
         List<Command<Situation<FilmState>, FilmAction>> all = new ArrayList<>();
         all.addAll(playing());
+        all.addAll(looking());
         all.addAll(working());
         for (int key = FIRST_LINE; key <= LAST_LINE; key++) {
             all.add(of(Group.WORK, "film.line", new TakeLine(key), "F" + key).when(FilmCommands::hasLines));
@@ -55,7 +56,14 @@ final class FilmCommands {
                 of(Group.PLAY, "film.second.back", Play.SECOND_BACK, "Shift+Left")
                         .when(FilmCommands::hasReel),
                 of(Group.PLAY, "film.second.on", Play.SECOND_ON, "Shift+Right").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.seconds.back", Play.SECONDS_BACK, "Alt+Left")
+                        .when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.seconds.on", Play.SECONDS_ON, "Alt+Right").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.far.back", Play.FAR_BACK, "Alt+Shift+Left").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.far.on", Play.FAR_ON, "Alt+Shift+Right").when(FilmCommands::hasReel),
                 of(Group.PLAY, "film.half", Play.HALF_SPEED, "H").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.slower", Play.SLOWER, "Minus").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.faster", Play.FASTER, "Equals").when(FilmCommands::hasReel),
                 of(Group.PLAY, "film.loop", Play.LOOP, "L").when(FilmCommands::hasReel),
                 of(Group.PLAY, "film.mark.begin", Play.MARK_BEGIN, "Open Bracket")
                         .when(FilmCommands::hasReel),
@@ -69,6 +77,18 @@ final class FilmCommands {
                 of(Group.CHOOSE, "film.row.down", Do.ROW_DOWN, "Shift+Down"),
                 of(Group.CHOOSE, "film.reel.before", Do.REEL_BEFORE, "Page Up").when(FilmCommands::hasReel),
                 of(Group.CHOOSE, "film.reel.after", Do.REEL_AFTER, "Page Down").when(FilmCommands::hasReel));
+    }
+
+    /// How the picture is looked at.
+    private static List<Command<Situation<FilmState>, FilmAction>> looking() {
+        return List.of(
+                of(Group.SHOW, "film.magnify", Play.MAGNIFY, "Z").when(FilmCommands::hasReel),
+                of(Group.SHOW, "film.less", Play.LESS, "Shift+Z").when(FilmCommands::hasReel),
+                of(Group.SHOW, "film.mirror", Play.MIRROR, "M").when(FilmCommands::hasReel),
+                of(Group.SHOW, "film.look.left", Play.LOOK_LEFT, "J").when(FilmCommands::hasReel),
+                of(Group.SHOW, "film.look.right", Play.LOOK_RIGHT, "Shift+J").when(FilmCommands::hasReel),
+                of(Group.SHOW, "film.look.up", Play.LOOK_UP, "U").when(FilmCommands::hasReel),
+                of(Group.SHOW, "film.look.down", Play.LOOK_DOWN, "Shift+U").when(FilmCommands::hasReel));
     }
 
     /// What is done with what is seen.

@@ -12,6 +12,15 @@ sealed interface FilmEffect extends Effect.OfStation {
         TOGGLE,
         PAUSE,
         HALF_SPEED,
+        SLOWER,
+        FASTER,
+        MAGNIFY,
+        LESS,
+        MIRROR,
+        LOOK_LEFT,
+        LOOK_RIGHT,
+        LOOK_UP,
+        LOOK_DOWN,
         LOOP,
         MARK_BEGIN,
         MARK_END,
@@ -44,6 +53,9 @@ sealed interface FilmEffect extends Effect.OfStation {
 
     /// The film goes on or back by so many seconds, and stands still.
     record Step(double seconds) implements FilmEffect {}
+
+    /// The film goes on or back by so many pictures, and stands still.
+    record StepPictures(int pictures) implements FilmEffect {}
 
     /// A drill is made of this exchange and laid on the bench.
     record Bench(Exchange exchange) implements FilmEffect {}

@@ -1,109 +1,157 @@
 package onebeat.desktop.film;
 
+import java.nio.IntBuffer;
 import java.nio.file.Path;
-import java.util.OptionalDouble;
-import java.util.function.Consumer;
-import java.util.function.DoubleConsumer;
-import javafx.animation.PauseTransition;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicReference;
+import javafx.application.Platform;
+import javafx.scene.image.ImageView;
+import javafx.scene.image.PixelBuffer;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
-import javafx.scene.media.Media;
-import javafx.scene.media.MediaException;
-import javafx.scene.media.MediaPlayer;
-import javafx.scene.media.MediaView;
-import javafx.util.Duration;
+import onebeat.desktop.sound.StreamedSound;
 import onebeat.desktop.text.Texts;
+import onebeat.media.FilmFile;
+import onebeat.media.FilmPicture;
+import org.jspecify.annotations.Nullable;
 
-/// A film file. It is only read, where it lies.
+/// A film file. It is only read, where it lies. Its time is that of the frame that is shown.
 final class FilmPlayer implements Player {
 
-    /// So long after a jump the film tells where it got to.
-    private static final Duration SETTLE = Duration.millis(150);
+    /// Only at this speed the film is heard.
+    private static final double OWN_SPEED = 1;
 
-    private final MediaPlayer player;
-    private final PauseTransition settled = new PauseTransition(SETTLE);
-    private final StackPane view = new StackPane();
+    private static final double PERCENT = 100;
 
-    /// Where to go as soon as the film can be shown.
-    private OptionalDouble wanted;
+    /// No larger pictures are decoded than this, in pixels: a film that is magnified is stretched beyond.
+    private static final int LARGEST = 1920;
 
-    /// The rate to run at as soon as it can.
-    private OptionalDouble runs = OptionalDouble.empty();
+    /// Who is told what became of the film, on the interface's thread.
+    interface Told {
 
-    private boolean ready;
-    private boolean wrong;
+        /// It can be played.
+        void opened(FilmFile film);
 
-    /// A film that is neither ready nor wrong after so long cannot be played.
-    private final PauseTransition patience = new PauseTransition(Duration.seconds(8));
+        /// It cannot, and why.
+        void cannot(String sentence);
 
-    private FilmPlayer(MediaPlayer player, double fromS, Runnable moved, DoubleConsumer lengthS) {
-        this.player = player;
-        this.wanted = OptionalDouble.of(fromS);
-        MediaView picture = new MediaView(player);
+        /// The time has changed.
+        void moved();
+    }
+
+    private final Told told;
+    private final FrameFeed feed;
+    private final FilmSound sound;
+    private final ImageView picture = new ImageView();
+    private final StackPane view = new StackPane(picture);
+    private final AtomicReference<@Nullable FilmPicture> newest = new AtomicReference<>();
+    private final AtomicBoolean reads = new AtomicBoolean();
+    private @Nullable PixelBuffer<IntBuffer> pixels;
+    private Optional<FilmFile> film = Optional.empty();
+    private volatile double read;
+    private double wantedS;
+    private double shownS = -1;
+    private double rate;
+    private boolean closed;
+
+    /// Opens a film; what comes of it is told later.
+    FilmPlayer(Path file, double fromS, StreamedSound out, Told told) {
+        this.told = told;
+        this.wantedS = fromS;
+        this.sound = new FilmSound(out);
         picture.setPreserveRatio(true);
+        picture.setSmooth(true);
         picture.fitWidthProperty().bind(view.widthProperty());
         picture.fitHeightProperty().bind(view.heightProperty());
-        view.getChildren().setAll(picture);
         view.setMinSize(0, 0);
-        player.setMute(true);
-        player.setOnReady(() -> {
-            ready = true;
-            patience.stop();
-            lengthS.accept(player.getTotalDuration().toSeconds());
-            wanted.ifPresent(this::seek);
-            runs.ifPresent(this::play);
-        });
-        player.currentTimeProperty().addListener((_, _, _) -> moved.run());
-        settled.setOnFinished(_ -> {
-            wanted = OptionalDouble.empty();
-            moved.run();
-        });
-    }
-
-    /// Opens a film.
-    ///
-    /// @param lengthS told how long it is, in seconds, once that is known
-    /// @param cannot told, in words, why it cannot be played; now or later
-    /// @param moved told when the time has changed
-    /// @return the player; after `cannot` it is of no use
-    static FilmPlayer open(Path file, double fromS, DoubleConsumer lengthS, Consumer<String> cannot, Runnable moved) {
-        Media media = new Media(file.toUri().toString());
-        MediaPlayer player = new MediaPlayer(media);
-        FilmPlayer film = new FilmPlayer(player, fromS, moved, lengthS);
-        Runnable told = film.once(() -> cannot.accept(reason(file, player.getError())));
-        player.setOnError(told);
-        media.setOnError(told);
-        player.setOnHalted(told);
-        film.patience.setOnFinished(_ -> told.run());
-        film.patience.play();
-        if (player.getError() != null || media.getError() != null) {
-            told.run();
-        }
-        return film;
-    }
-
-    /// An error may be told in several ways, or before anybody listens, or not at all: then the film is
-    /// never ready.
-    private Runnable once(Runnable tell) {
-        return () -> {
-            if (!wrong) {
-                wrong = true;
-                patience.stop();
-                tell.run();
+        this.feed = new FrameFeed(file, new FrameFeed.Told() {
+            @Override
+            public void opened(FilmFile opened) {
+                later(() -> FilmPlayer.this.opened(opened));
             }
-        };
+
+            @Override
+            public void reading(double share) {
+                read = share;
+                if (reads.compareAndSet(false, true)) {
+                    later(() -> {
+                        reads.set(false);
+                        told.moved();
+                    });
+                }
+            }
+
+            @Override
+            public void refused(String sentence) {
+                later(() -> told.cannot(sentence + " " + Texts.of("film.figures")));
+            }
+
+            @Override
+            public void picture(FilmPicture now) {
+                if (newest.getAndSet(now) == null) {
+                    later(FilmPlayer.this::show);
+                }
+            }
+        });
+        feed.still(fromS);
+        view.widthProperty().addListener((_, _, _) -> room());
+        view.heightProperty().addListener((_, _, _) -> room());
     }
 
-    /// Why a film cannot be played.
-    static String reason(Path file, MediaException why) {
-        String kind = why == null
-                ? "UNKNOWN"
-                : switch (why.getType()) {
-                    case MEDIA_UNSUPPORTED, MEDIA_CORRUPTED, MEDIA_INACCESSIBLE, MEDIA_UNAVAILABLE ->
-                        why.getType().name();
-                    default -> "UNKNOWN";
-                };
-        return Texts.of("film.cannot." + kind, file.getFileName());
+    private void later(Runnable what) {
+        Platform.runLater(() -> {
+            if (!closed) {
+                what.run();
+            }
+        });
+    }
+
+    private void room() {
+        double scale = view.getScene() == null || view.getScene().getWindow() == null
+                ? 1
+                : view.getScene().getWindow().getOutputScaleX();
+        feed.room((int) Math.min(LARGEST, view.getWidth() * scale), (int) Math.min(LARGEST, view.getHeight() * scale));
+    }
+
+    private void opened(FilmFile opened) {
+        film = Optional.of(opened);
+        told.opened(opened);
+        if (rate > 0) {
+            run();
+        } else {
+            seek(wantedS);
+        }
+    }
+
+    /// Shows the newest picture; those that came meanwhile are left out.
+    private void show() {
+        FilmPicture now = newest.getAndSet(null);
+        if (now == null) {
+            return;
+        }
+        PixelBuffer<IntBuffer> known = pixels;
+        if (known == null || known.getWidth() != now.width() || known.getHeight() != now.height()) {
+            known = new PixelBuffer<>(
+                    now.width(),
+                    now.height(),
+                    IntBuffer.allocate(now.width() * now.height()),
+                    PixelFormat.getIntArgbPreInstance());
+            pixels = known;
+            picture.setImage(new WritableImage(known));
+        }
+        IntBuffer to = known.getBuffer();
+        to.clear();
+        to.put(now.argb().duplicate());
+        to.clear();
+        known.updateBuffer(_ -> null);
+        shownS = now.timeS();
+        if (rate > 0) {
+            wantedS = now.timeS();
+        }
+        told.moved();
     }
 
     @Override
@@ -112,46 +160,80 @@ final class FilmPlayer implements Player {
     }
 
     @Override
-    public void play(double rate) {
-        runs = OptionalDouble.of(rate);
-        if (ready) {
-            player.setRate(rate);
-            player.play();
+    public void play(double speed) {
+        rate = speed;
+        film.ifPresent(_ -> run());
+    }
+
+    private void run() {
+        double fromS = wantedS;
+        double speed = rate;
+        long begun = System.nanoTime();
+        if (speed == OWN_SPEED) {
+            film.ifPresent(opened -> sound.begin(opened, fromS));
+        } else {
+            sound.end();
         }
+        // What is heard leads, so that picture and sound stay together.
+        feed.run(() -> sound.heardS().orElseGet(() -> fromS + (System.nanoTime() - begun) / 1e9 * speed));
     }
 
     @Override
     public void pause() {
-        runs = OptionalDouble.empty();
-        if (ready) {
-            player.pause();
-        }
+        rate = 0;
+        sound.end();
+        feed.still(wantedS);
     }
 
     @Override
     public void seek(double seconds) {
-        wanted = OptionalDouble.of(seconds);
-        if (ready) {
-            player.seek(Duration.seconds(seconds));
-            settled.playFromStart();
+        wantedS = film.map(opened -> opened.times().timeS(opened.times().frameAt(seconds)))
+                .orElse(seconds);
+        if (rate > 0 && film.isPresent()) {
+            run();
+        } else {
+            feed.still(wantedS);
         }
     }
 
-    /// The position that the player gives; until it has got there, the one that was asked for.
     @Override
     public double timeS() {
-        return wanted.orElseGet(() -> player.getCurrentTime().toSeconds());
+        return wantedS;
     }
 
-    /// Whether the time is the film's own and no jump is under way.
+    @Override
+    public double stepped(int frames) {
+        return film.map(opened -> {
+                    int frame = opened.times().frameAt(wantedS);
+                    return opened.times().timeS(frame + frames);
+                })
+                .orElse(wantedS);
+    }
+
+    @Override
+    public Optional<String> busy() {
+        return film.isPresent() ? Optional.empty() : Optional.of(Texts.of("film.reading", Math.round(read * PERCENT)));
+    }
+
+    @Override
+    public boolean isAtEnd() {
+        return film.isPresent() && stepped(1) <= wantedS;
+    }
+
+    /// The film, once it is open.
+    Optional<FilmFile> film() {
+        return film;
+    }
+
+    /// Whether the picture that is shown is the one that is wanted.
     boolean isThere() {
-        return ready && wanted.isEmpty();
+        return film.isPresent() && shownS == wantedS;
     }
 
     @Override
     public void close() {
-        settled.stop();
-        patience.stop();
-        player.dispose();
+        closed = true;
+        sound.end();
+        feed.close();
     }
 }

@@ -31,6 +31,7 @@ import onebeat.desktop.film.FilmEffect.Player;
 import onebeat.desktop.film.FilmEffect.ReelForm;
 import onebeat.desktop.film.FilmEffect.Seek;
 import onebeat.desktop.film.FilmEffect.Step;
+import onebeat.desktop.film.FilmEffect.StepPictures;
 import onebeat.desktop.text.Texts;
 
 /// What each action on Film leads to.
@@ -38,6 +39,8 @@ final class FilmUpdate {
 
     private static final double STEP_S = 0.1;
     private static final double SECOND_S = 1;
+    private static final double SECONDS_S = 5;
+    private static final double FAR_S = 30;
 
     /// Exchanges start at this tempo when they become drills. A default.
     private static final int FIRST_BPM = 60;
@@ -92,11 +95,24 @@ final class FilmUpdate {
                 state,
                 switch (one) {
                     case PLAY -> Player.TOGGLE;
-                    case STEP_BACK -> new Step(-STEP_S);
-                    case STEP_ON -> new Step(STEP_S);
+                    case STEP_BACK -> new StepPictures(-1);
+                    case STEP_ON -> new StepPictures(1);
                     case SECOND_BACK -> new Step(-SECOND_S);
                     case SECOND_ON -> new Step(SECOND_S);
+                    case SECONDS_BACK -> new Step(-SECONDS_S);
+                    case SECONDS_ON -> new Step(SECONDS_S);
+                    case FAR_BACK -> new Step(-FAR_S);
+                    case FAR_ON -> new Step(FAR_S);
                     case HALF_SPEED -> Player.HALF_SPEED;
+                    case SLOWER -> Player.SLOWER;
+                    case FASTER -> Player.FASTER;
+                    case MAGNIFY -> Player.MAGNIFY;
+                    case LESS -> Player.LESS;
+                    case MIRROR -> Player.MIRROR;
+                    case LOOK_LEFT -> Player.LOOK_LEFT;
+                    case LOOK_RIGHT -> Player.LOOK_RIGHT;
+                    case LOOK_UP -> Player.LOOK_UP;
+                    case LOOK_DOWN -> Player.LOOK_DOWN;
                     case LOOP -> Player.LOOP;
                     case MARK_BEGIN -> Player.MARK_BEGIN;
                     case MARK_END -> Player.MARK_END;

@@ -3,7 +3,6 @@ package onebeat.desktop.film;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import javafx.geometry.Pos;
@@ -46,9 +45,8 @@ final class FilmView extends HBox {
     ///
     /// @param words how it plays
     /// @param cannot why the film cannot be played; empty where it can
-    /// @param begin where the marks begin, in seconds
-    /// @param end where they end
-    record Plays(String words, String cannot, Optional<Double> begin, Optional<Double> end) {}
+    /// @param marks what it may run between
+    record Plays(String words, String cannot, Marks marks) {}
 
     /// @param screen what plays
     /// @param seek goes to a time, in seconds
@@ -111,7 +109,7 @@ final class FilmView extends HBox {
             showExchanges(state, camp, now.exchanges);
         }
         listed = now;
-        axis.time(state.timeS(), plays.begin(), plays.end());
+        axis.time(state.timeS(), plays.marks());
     }
 
     private static boolean sameRows(Listed before, Listed now) {

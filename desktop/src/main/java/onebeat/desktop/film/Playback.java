@@ -7,32 +7,32 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
-import javafx.scene.layout.StackPane;
 import onebeat.core.camp.Camp;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
 import onebeat.core.play.Setting;
 import onebeat.desktop.app.CampSession;
+import onebeat.desktop.sound.CardStream;
+import onebeat.desktop.sound.StreamedSound;
 import onebeat.desktop.text.Texts;
+import onebeat.media.FilmFile;
 
 /// The reel on the screen: its time, its speed, what it runs between, and what it plays in a row.
 final class Playback {
 
-    private static final double HALF = 0.5;
-
     private final CampSession app;
     private final Runnable moved;
     private final BiConsumer<Reel, Double> lengthKnown;
-    private final StackPane screen = new StackPane();
+    private final ScreenGlass screen = new ScreenGlass();
+    private final StreamedSound out = new CardStream();
     private Optional<DrawnReel> reel = Optional.empty();
     private Optional<Player> player = Optional.empty();
     private Optional<String> cannot = Optional.empty();
-    private Optional<Double> begin = Optional.empty();
-    private Optional<Double> end = Optional.empty();
+    private Marks marks = Marks.NONE;
     private List<Exchange> row = List.of();
     private int rowAt;
     private boolean playing;
-    private boolean slow;
+    private PlaySpeed speed = PlaySpeed.OWN;
     private boolean looping;
 
     /// @param moved told when the time has changed
@@ -41,10 +41,9 @@ final class Playback {
         this.app = app;
         this.moved = moved;
         this.lengthKnown = lengthKnown;
-        screen.setMinSize(0, 0);
     }
 
-    StackPane screen() {
+    ScreenGlass screen() {
         return screen;
     }
 
@@ -57,12 +56,8 @@ final class Playback {
         return cannot;
     }
 
-    Optional<Double> begin() {
-        return begin;
-    }
-
-    Optional<Double> end() {
-        return end;
+    Marks marks() {
+        return marks;
     }
 
     double timeS() {
@@ -89,17 +84,16 @@ final class Playback {
         }
         player.ifPresent(Player::close);
         player = reel.map(r -> open(r, from));
-        player.ifPresent(p -> screen.getChildren().setAll(p.view()));
+        player.ifPresent(p -> screen.show(p.view()));
         if (ran) {
-            player.ifPresent(p -> p.play(speed()));
+            player.ifPresent(p -> p.play(speed.rate()));
         }
     }
 
     private void forget() {
         pause();
         looping = false;
-        begin = Optional.empty();
-        end = Optional.empty();
+        marks = Marks.NONE;
         cannot = Optional.empty();
     }
 
@@ -113,13 +107,22 @@ final class Playback {
             cannot = Optional.of(Texts.of("film.gone", file));
             return drawn(drawn, from);
         }
-        try {
-            return FilmPlayer.open(
-                    file, from, length -> lengthKnown.accept(now, length), why -> instead(now, why), this::tick);
-        } catch (RuntimeException e) {
-            cannot = Optional.of(Texts.of("film.cannot.UNKNOWN", file.getFileName()));
-            return drawn(drawn, from);
-        }
+        return new FilmPlayer(file, from, out, new FilmPlayer.Told() {
+            @Override
+            public void opened(FilmFile film) {
+                lengthKnown.accept(now, film.info().seconds());
+            }
+
+            @Override
+            public void cannot(String sentence) {
+                instead(now, sentence);
+            }
+
+            @Override
+            public void moved() {
+                tick();
+            }
+        });
     }
 
     /// The figures stand in for a film that cannot be played.
@@ -130,7 +133,7 @@ final class Playback {
             cannot = Optional.of(why);
             player.ifPresent(Player::close);
             player = reel.map(r -> drawn(r, at));
-            player.ifPresent(p -> screen.getChildren().setAll(p.view()));
+            player.ifPresent(p -> screen.show(p.view()));
             app.warn(why);
             moved.run();
         }
@@ -147,7 +150,7 @@ final class Playback {
             Optional<double[]> between = between();
             if (between.isPresent() && now > between.get()[1]) {
                 nextTurn(between.get()[0]);
-            } else if (reel.isPresent() && now >= reel.get().reel().seconds() - 1e-9) {
+            } else if (player.map(Player::isAtEnd).orElse(false)) {
                 pause();
             }
         }
@@ -174,9 +177,10 @@ final class Playback {
         if (!looping) {
             return Optional.empty();
         }
-        if (begin.isPresent() || end.isPresent()) {
-            double to = end.orElseGet(() -> reel.map(r -> r.reel().seconds()).orElse(0.0));
-            return Optional.of(new double[] {begin.orElse(0.0), to});
+        if (marks.isSet()) {
+            double to = marks.end()
+                    .orElseGet(() -> reel.map(r -> r.reel().seconds()).orElse(0.0));
+            return Optional.of(new double[] {marks.begin().orElse(0.0), to});
         }
         return reel.flatMap(r -> r.nearest(timeS()).map(e -> bounds(r, e)));
     }
@@ -222,7 +226,7 @@ final class Playback {
         if (playing) {
             pause();
         } else {
-            if (reel.map(r -> timeS() >= r.reel().seconds() - 1e-3).orElse(false)) {
+            if (player.map(Player::isAtEnd).orElse(false)) {
                 seek(0);
             }
             run();
@@ -232,7 +236,7 @@ final class Playback {
 
     private void run() {
         playing = true;
-        player.ifPresent(p -> p.play(speed()));
+        player.ifPresent(p -> p.play(speed.rate()));
     }
 
     void pause() {
@@ -241,14 +245,11 @@ final class Playback {
         player.ifPresent(Player::pause);
     }
 
-    private double speed() {
-        return slow ? HALF : 1;
-    }
-
-    void halfSpeed() {
-        slow = !slow;
+    /// Runs so fast from here on.
+    void speed(PlaySpeed now) {
+        speed = now;
         if (playing) {
-            player.ifPresent(p -> p.play(speed()));
+            player.ifPresent(p -> p.play(speed.rate()));
         }
     }
 
@@ -256,39 +257,36 @@ final class Playback {
         looping = !looping;
     }
 
-    void markBegin() {
-        begin = Optional.of(timeS());
-        end = end.filter(e -> e > timeS());
+    PlaySpeed speed() {
+        return speed;
     }
 
-    void markEnd() {
-        end = Optional.of(timeS());
-        begin = begin.filter(b -> b < timeS());
+    void mark(Marks now) {
+        marks = now;
     }
 
-    void unmark() {
-        begin = Optional.empty();
-        end = Optional.empty();
+    /// Stands still so many pictures on, or back where that is below 0.
+    void step(int pictures) {
+        pause();
+        player.ifPresent(p -> seek(p.stepped(pictures)));
     }
 
     /// How it plays, in words.
     String words() {
         List<String> words = new ArrayList<>();
-        words.add(Texts.of(playing ? "film.playing" : "film.paused"));
-        if (slow) {
-            words.add(Texts.of("film.half"));
+        words.add(player.flatMap(Player::busy).orElseGet(() -> Texts.of(playing ? "film.playing" : "film.paused")));
+        if (speed != PlaySpeed.OWN) {
+            words.add(Texts.of("film.speed." + speed));
         }
         if (!row.isEmpty()) {
             words.add(Texts.of("film.row", rowAt + 1, row.size()));
         } else if (looping) {
-            words.add(Texts.of(begin.isPresent() || end.isPresent() ? "film.looping.marks" : "film.looping"));
+            words.add(Texts.of(marks.isSet() ? "film.looping.marks" : "film.looping"));
         }
-        if (begin.isPresent() || end.isPresent()) {
-            words.add(Texts.of(
-                    "film.marks",
-                    begin.map(Texts::filmTime).orElse("…"),
-                    end.map(Texts::filmTime).orElse("…")));
+        if (marks.isSet()) {
+            words.add(marks.words());
         }
+        words.addAll(screen.words());
         return String.join(" · ", words);
     }
 

@@ -1,5 +1,6 @@
 package onebeat.desktop.film;
 
+import java.util.Optional;
 import javafx.scene.layout.Region;
 
 /// Plays a reel: its picture and its clock. One is drawn, the other shows a film file.
@@ -17,6 +18,17 @@ interface Player extends AutoCloseable {
 
     /// The time of the picture that is shown, in seconds.
     double timeS();
+
+    /// The time of the picture that is so many pictures on; back where that is below 0.
+    double stepped(int pictures);
+
+    /// What it is busy with before anything can be seen, in words; empty where it plays.
+    default Optional<String> busy() {
+        return Optional.empty();
+    }
+
+    /// Whether no picture comes after the one that is shown.
+    boolean isAtEnd();
 
     @Override
     void close();

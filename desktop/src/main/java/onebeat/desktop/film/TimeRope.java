@@ -55,12 +55,11 @@ final class TimeRope extends Pane {
         draw();
     }
 
-    /// @param begin where the first mark stands
-    /// @param end where the second mark stands
-    void time(double now, Optional<Double> begin, Optional<Double> end) {
+    /// The film is here, and its marks stand there.
+    void time(double now, Marks marks) {
         timeS = now;
-        peg(first, begin);
-        peg(second, end);
+        peg(first, marks.begin());
+        peg(second, marks.end());
         playhead.setStartX(x(now));
         playhead.setEndX(x(now));
         playhead.setStartY(2);
