@@ -7,11 +7,10 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
-import java.util.function.UnaryOperator;
 import onebeat.core.camp.Camp;
-import onebeat.core.film.Reel;
 import onebeat.formats.book.BookOut;
 import onebeat.formats.film.FilmOutFiles;
+import onebeat.formats.film.ReelTable;
 import onebeat.formats.out.OutFiles;
 import onebeat.store.CampFile;
 import onebeat.store.Opening;
@@ -63,13 +62,11 @@ final class ExportCommand implements Callable<Integer> {
     }
 
     private int write(Camp camp) {
-        UnaryOperator<String> reelName =
-                id -> camp.reels().get(id).map(Reel::name).orElse(id);
         List<String> written = new ArrayList<>();
         OutFiles.Taken taken = overwrite ? OutFiles.Taken.REPLACE : OutFiles.Taken.REFUSE;
         try {
             Files.createDirectories(out);
-            FilmOutFiles.write(camp.exchanges().all(), reelName, out, Outputs.files(), taken, written);
+            FilmOutFiles.write(camp.exchanges().all(), ReelTable.of(camp), out, Outputs.files(), taken, written);
             BookOut.write(camp, out, Outputs.files(), taken, written);
             PrintWriter told = spec.commandLine().getOut();
             told.printf("%s are in %s%n", String.join(", ", written), out);

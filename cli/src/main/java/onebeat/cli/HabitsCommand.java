@@ -59,6 +59,12 @@ final class HabitsCommand implements Callable<Integer> {
             description = "Splits each habit by pairing, range or round where the count allows.")
     private String by = "";
 
+    @Option(
+            names = "--subject",
+            paramLabel = "NAME",
+            description = "Only film that studies this one; needed where a log mixes several.")
+    private String subject = "";
+
     @Option(names = "--runs", description = "Tells what follows two and three things in a row, seen twice or more.")
     private boolean runs;
 
@@ -83,6 +89,21 @@ final class HabitsCommand implements Callable<Integer> {
                 return NO_FILM;
             }
         }
+        List<String> subjects = film.subjects();
+        if (subject.isEmpty() && subjects.size() > 1) {
+            return refuse(file + " mixes film of " + String.join(", ", subjects)
+                    + ". What they do would be counted as one. Choose one with --subject.");
+        }
+        if (!subject.isEmpty()) {
+            if (subjects.stream().noneMatch(subject::equalsIgnoreCase)) {
+                return refuse(
+                        subjects.isEmpty()
+                                ? file + " does not tell whom it studies. Leave --subject out."
+                                : "Nothing in " + file + " studies " + subject + ". It studies "
+                                        + String.join(", ", subjects) + ".");
+            }
+            film = film.of(subject);
+        }
         if (!CONTEXTS.contains(by)) {
             throw new ParameterException(spec.commandLine(), "--by must be pairing, range or round, not " + by);
         }
@@ -102,6 +123,11 @@ final class HabitsCommand implements Callable<Integer> {
         }
         out.flush();
         return film.rejected().isEmpty() ? COUNTED : SOME_REJECTED;
+    }
+
+    private int refuse(String sentence) {
+        spec.commandLine().getErr().println(sentence);
+        return NO_FILM;
     }
 
     private static final List<String> CONTEXTS = List.of("", "pairing", "range", "round");

@@ -19,7 +19,8 @@ import picocli.CommandLine.Command;
             FindCommand.class,
             LadderCommand.class,
             RoundCommand.class,
-            ExportCommand.class
+            ExportCommand.class,
+            FilmCommand.class
         })
 public final class Main {
 

@@ -1,13 +1,16 @@
 package onebeat.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import picocli.CommandLine;
@@ -193,5 +196,70 @@ class FilmCommandsTest {
         out.getBuffer().setLength(0);
         assertThat(run("find", "--depth", "3", "(none)")).isZero();
         assertThat(out.toString()).doesNotContain("more than can be looked at");
+    }
+
+    @Test
+    void aLogThatMixesSeveralIsNotCountedAsOne() throws IOException {
+        Path file = folder.resolve("mixed.csv");
+        Files.writeString(file, HEADER.strip() + """
+                ,subject
+                hall,1,1,athlete,orthodox,southpaw,long,1b (low),blocked,,Noor
+                hall,2,1,athlete,orthodox,southpaw,long,1b (low),blocked,,Noor
+                shed,3,1,athlete,orthodox,southpaw,long,1b (out),missed,,Maud
+                pier,4,1,athlete,orthodox,southpaw,long,1b (out),missed,,Tove
+                """);
+        assertThat(run("habits", "--json", file.toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("Noor, Maud, Tove").contains("--subject");
+        assertThat(run("habits", "--json", "--subject", "Noor", file.toString()))
+                .isZero();
+        assertThat(json().get("habits").get(0).get("of").asInt()).isEqualTo(2);
+        assertThat(run("habits", "--subject", "Nobody", file.toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("Nothing in").contains("studies Nobody");
+    }
+
+    /// One of the films whose frames carry their numbers.
+    private static String numbered(String name) {
+        return Path.of("..", "media", "src", "test", "resources", "onebeat", "media", name)
+                .toString();
+    }
+
+    @Test
+    void aFilmTellsWhatItHolds() {
+        assertThat(run("film", "--json", numbered("hevc-30.mov"))).isZero();
+        JsonNode film = json();
+        assertThat(film.get("width").asInt()).isEqualTo(160);
+        assertThat(film.get("height").asInt()).isEqualTo(96);
+        assertThat(film.get("rotation").asInt()).isZero();
+        assertThat(film.get("frames").asInt()).isEqualTo(90);
+        assertThat(film.get("seconds").asDouble()).isEqualTo(3, within(0.01));
+        assertThat(film.get("fps").asDouble()).isEqualTo(30, within(0.01));
+        assertThat(film.get("sound").get("rate").asInt()).isEqualTo(48_000);
+        assertThat(film.get("codec").asString()).isEqualTo("hevc");
+    }
+
+    @Test
+    void aFrameIsWrittenUpright() throws IOException {
+        Path png = folder.resolve("frame.png");
+        assertThat(run("film", "--frame", "5", "--png", png.toString(), numbered("h264-30-rotated.mp4")))
+                .isZero();
+        BufferedImage image = ImageIO.read(png.toFile());
+        assertThat(image.getWidth()).isEqualTo(96);
+        assertThat(image.getHeight()).isEqualTo(160);
+        // The number is 5: the first and the third square down the right side are light.
+        assertThat(image.getRGB(72, 10) & 0xff).isGreaterThan(128);
+        assertThat(image.getRGB(72, 30) & 0xff).isLessThan(128);
+        assertThat(image.getRGB(72, 50) & 0xff).isGreaterThan(128);
+        assertThat(run("film", "--frame", "60", "--png", png.toString(), numbered("h264-30-rotated.mp4")))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("0 to 59");
+    }
+
+    @Test
+    void whatIsNoFilmIsToldInTheFormThatWasAskedFor() throws IOException {
+        String words = Files.writeString(folder.resolve("no.mp4"), "no film").toString();
+        assertThat(run("film", "--json", words)).isEqualTo(2);
+        assertThat(json().get("error").asString()).contains("no film");
+        assertThat(run("film", words)).isEqualTo(2);
+        assertThat(err.toString()).contains("no film");
     }
 }

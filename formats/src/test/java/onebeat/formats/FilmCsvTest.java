@@ -7,6 +7,7 @@ import onebeat.core.exchange.Band;
 import onebeat.core.exchange.Stance;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Outcome;
+import onebeat.core.film.Reel;
 import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.Who;
 import onebeat.formats.film.FilmCsv;
@@ -96,5 +97,51 @@ class FilmCsvTest {
     void aNoteOfSeveralLinesIsOneRow() {
         Film film = read("hall,1,1,athlete,orthodox,southpaw,long,1 2,none,\"one\ntwo\r\nthree\"\n");
         assertThat(film.exchanges()).singleElement().extracting(Exchange::note).isEqualTo("one\ntwo\r\nthree");
+    }
+
+    @Test
+    void aSpreadsheetOfAnotherCountryIsRead() {
+        String text = """
+                Reel;Time_s;Round;Starter;Athlete_Stance;Partner_Stance;Range;Line;Outcome
+                hall;17,3;1;athlete;orthodox;southpaw;long;1 (parry);blocked
+                hall;0:31;1;athlete;orthodox;southpaw;;1 2;none
+                hall;1:02,5;1;athlete;orthodox;southpaw;;1 2;none
+                hall;1:01:05;21;athlete;orthodox;southpaw;;1 2;none
+                """;
+        Film film = FilmCsv.read(new StringReader("\uFEFF" + text), Vocabulary.standard());
+        assertThat(film.rejected()).isEmpty();
+        assertThat(film.exchanges()).extracting(Exchange::timeS).containsExactly(17.3, 31.0, 62.5, 3665.0);
+        assertThat(film.exchanges()).extracting(Exchange::note).containsOnly("");
+        assertThat(film.reels()).isEmpty();
+    }
+
+    @Test
+    void aClockThatIsNoneIsTold() {
+        assertThat(read("hall,1:75,1,athlete,orthodox,southpaw,long,1 2,none,\n")
+                        .rejected())
+                .singleElement()
+                .satisfies(r -> assertThat(r.column()).isEqualTo("time_s"));
+        assertThat(read("hall,30:00:00,1,athlete,orthodox,southpaw,long,1 2,none,\n")
+                        .rejected())
+                .singleElement()
+                .satisfies(r -> assertThat(r.reason()).contains("later than a day"));
+    }
+
+    @Test
+    void aLogTellsWhoseFilmItIsAndGivesOnlyThat() {
+        String header = HEADER.strip() + ",subject,film,film_s,round_s\n";
+        Film film = FilmCsv.read(
+                new StringReader(header
+                        + "hall,1,1,athlete,orthodox,southpaw,long,1 2,none,,Noor,films/hall.mov,540.0,120\n"
+                        + "shed,2,1,athlete,orthodox,southpaw,long,1 2,none,,Maud,,420,\n"
+                        + "pier,2,1,athlete,orthodox,southpaw,long,1 2,none,,,,,\n"),
+                Vocabulary.standard());
+        assertThat(film.rejected()).isEmpty();
+        assertThat(film.subjects()).containsExactly("Noor", "Maud");
+        assertThat(film.of("noor").exchanges()).extracting(Exchange::reelId).containsExactly("hall");
+        assertThat(film.reels())
+                .containsExactly(
+                        new Reel("hall", "hall", 540, 120, "Noor", "films/hall.mov"),
+                        new Reel("shed", "shed", 420, 180, "Maud", ""));
     }
 }

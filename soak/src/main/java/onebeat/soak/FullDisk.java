@@ -10,6 +10,7 @@ import java.util.Random;
 import onebeat.core.camp.Camp;
 import onebeat.formats.book.BookOut;
 import onebeat.formats.film.FilmOutFiles;
+import onebeat.formats.film.ReelTable;
 import onebeat.formats.out.OutFiles;
 import onebeat.store.CampFile;
 import onebeat.store.Saving;
@@ -98,7 +99,7 @@ final class FullDisk implements Part {
     }
 
     private void goOut(Camp camp, OutFiles out) throws IOException {
-        FilmOutFiles.write(camp.exchanges().all(), id -> id, disk, out, OutFiles.Taken.REFUSE, new ArrayList<>());
+        FilmOutFiles.write(camp.exchanges().all(), ReelTable.NONE, disk, out, OutFiles.Taken.REFUSE, new ArrayList<>());
         BookOut.write(camp, disk, out, OutFiles.Taken.REFUSE, new ArrayList<>());
     }
 
@@ -106,7 +107,7 @@ final class FullDisk implements Part {
         byte[] before = Files.readAllBytes(disk.resolve("film.csv"));
         List<String> written = new ArrayList<>();
         try {
-            FilmOutFiles.write(camp.exchanges().all(), id -> id, disk, out, OutFiles.Taken.REFUSE, written);
+            FilmOutFiles.write(camp.exchanges().all(), ReelTable.NONE, disk, out, OutFiles.Taken.REFUSE, written);
             throw new IllegalStateException("went out on a full disk: " + written);
         } catch (IOException _) {
             Part.must(Arrays.equals(before, Files.readAllBytes(disk.resolve("film.csv"))), "the old film is not whole");

@@ -12,6 +12,7 @@ import onebeat.core.notation.Vocabulary;
 import onebeat.formats.film.FilmCsv;
 import onebeat.formats.film.FilmFile;
 import onebeat.formats.film.FilmJson;
+import onebeat.formats.film.ReelTable;
 import onebeat.formats.sound.Voice;
 import onebeat.store.CampFile;
 
@@ -33,9 +34,9 @@ final class SpoiltFiles implements Part {
         try (CampFile file = Camps.opened(CampFile.open(Camps.demo(camp)));
                 InputStream in = Voice.class.getResourceAsStream("/onebeat/formats/sound/bell.wav")) {
             StringBuilder text = new StringBuilder();
-            FilmCsv.write(text, file.camp().exchanges().all(), id -> id);
+            FilmCsv.write(text, file.camp().exchanges().all(), ReelTable.NONE);
             csv = text.toString().getBytes(StandardCharsets.UTF_8);
-            json = FilmJson.write(file.camp().exchanges().all(), id -> id).getBytes(StandardCharsets.UTF_8);
+            json = FilmJson.write(file.camp().exchanges().all(), ReelTable.NONE).getBytes(StandardCharsets.UTF_8);
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             if (in != null) {
                 in.transferTo(bytes);

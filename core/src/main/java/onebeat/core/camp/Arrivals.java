@@ -34,46 +34,73 @@ public record Arrivals(List<Edit> edits, int fresh, int known, List<String> reel
     ///
     /// @param arriving their reel ids may be names of reels
     public static Arrivals of(Camp camp, Collection<Exchange> arriving) {
-        Map<String, String> reelIds = new HashMap<>();
-        camp.reels().all().forEach(r -> reelIds.put(r.id(), r.id()));
-        camp.reels().all().forEach(r -> reelIds.put(r.name(), r.id()));
-        Set<String> here = new HashSet<>();
-        camp.exchanges().all().forEach(e -> here.add(key(e, e.reelId())));
-        List<Edit> edits = new ArrayList<>();
-        List<String> names = new ArrayList<>();
-        int nextReel = number(camp.reels().nextId("r"));
-        int next = number(camp.exchanges().nextId("x"));
-        int fresh = 0;
-        int known = 0;
-        for (Exchange one : arriving) {
-            String reel = reelIds.get(one.reelId());
-            if (reel == null) {
-                reel = "r" + nextReel++;
-                reelIds.put(one.reelId(), reel);
-                names.add(one.reelId());
-                edits.add(Edit.add(Place.REELS, reel(reel, one.reelId(), arriving)));
-            }
-            if (here.add(key(one, reel))) {
-                edits.add(Edit.add(Place.EXCHANGES, one.moved("x" + next++, reel)));
-                fresh++;
-            } else {
-                known++;
-            }
-        }
-        return new Arrivals(edits, fresh, known, names);
+        return of(camp, arriving, List.of());
     }
 
-    private static Reel reel(String id, String name, Collection<Exchange> arriving) {
-        double last = 0;
-        int rounds = 1;
-        for (Exchange one : arriving) {
-            if (one.reelId().equals(name)) {
-                last = Math.max(last, one.timeS());
-                rounds = Math.max(rounds, one.round());
+    /// The same where something is known of the reels.
+    ///
+    /// @param told what is known; a length of 0 is not known
+    public static Arrivals of(Camp camp, Collection<Exchange> arriving, Collection<Reel> told) {
+        Map<String, Reel> known = new HashMap<>();
+        told.forEach(reel -> known.put(reel.id(), reel));
+        return new Coming(camp, arriving, known).in();
+    }
+
+    /// What comes into which camp.
+    ///
+    /// @param told what is known of the reels, by their names
+    private record Coming(Camp camp, Collection<Exchange> arriving, Map<String, Reel> told) {
+
+        private Arrivals in() {
+            Map<String, String> reelIds = new HashMap<>();
+            camp.reels().all().forEach(r -> reelIds.put(r.id(), r.id()));
+            camp.reels().all().forEach(r -> reelIds.put(r.name(), r.id()));
+            Set<String> here = new HashSet<>();
+            camp.exchanges().all().forEach(e -> here.add(key(e, e.reelId())));
+            List<Edit> edits = new ArrayList<>();
+            List<String> names = new ArrayList<>();
+            int nextReel = number(camp.reels().nextId("r"));
+            int next = number(camp.exchanges().nextId("x"));
+            int fresh = 0;
+            int known = 0;
+            for (Exchange one : arriving) {
+                String reel = reelIds.get(one.reelId());
+                if (reel == null) {
+                    reel = "r" + nextReel++;
+                    reelIds.put(one.reelId(), reel);
+                    names.add(one.reelId());
+                    edits.add(Edit.add(Place.REELS, reel(reel, one.reelId())));
+                }
+                if (here.add(key(one, reel))) {
+                    edits.add(Edit.add(Place.EXCHANGES, one.moved("x" + next++, reel)));
+                    fresh++;
+                } else {
+                    known++;
+                }
             }
+            return new Arrivals(edits, fresh, known, names);
         }
-        double seconds = Math.max(last + AFTER_S, rounds == 1 ? 0 : (rounds - 1) * ROUND_S + AFTER_S);
-        return new Reel(id, name, Math.min(seconds, Reel.MOST_SECONDS), ROUND_S);
+
+        private Reel reel(String id, String name) {
+            double last = 0;
+            int rounds = 1;
+            for (Exchange one : arriving) {
+                if (one.reelId().equals(name)) {
+                    last = Math.max(last, one.timeS());
+                    rounds = Math.max(rounds, one.round());
+                }
+            }
+            double seconds = Math.max(last + AFTER_S, rounds == 1 ? 0 : (rounds - 1) * ROUND_S + AFTER_S);
+            double guessed = Math.min(seconds, Reel.MOST_SECONDS);
+            Reel known = told.get(name);
+            if (known == null) {
+                return new Reel(id, name, guessed, ROUND_S);
+            }
+            // A reel of the camp's own opponent names nobody.
+            String subject = known.subject().equals(camp.card().opponent().name()) ? "" : known.subject();
+            double runs = known.seconds() > 0 ? Math.max(known.seconds(), last) : guessed;
+            return new Reel(id, name, runs, known.roundSeconds(), subject, known.file());
+        }
     }
 
     private static String key(Exchange exchange, String reel) {

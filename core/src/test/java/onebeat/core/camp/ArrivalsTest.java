@@ -86,4 +86,20 @@ class ArrivalsTest {
         assertThat(camp.studied().stream().map(Exchange::id)).containsExactly("x1", "x3");
         assertThat(camp.studiedOfOthers().stream().map(Exchange::id)).containsExactly("x2");
     }
+
+    @Test
+    void aReelComesAsTheLogTellsOfIt() {
+        Reel own = new Reel("quay", "quay", 540, 120, "Noor", "films/quay.mov");
+        Reel other = new Reel("shed", "shed", 0, 180, "Maud", "");
+        Camp after = with(
+                EMPTY,
+                Arrivals.of(EMPTY, List.of(seen("quay", 4, 1, "1"), seen("shed", 400, 3, "1")), List.of(own, other)));
+        assertThat(after.reels().get("r1"))
+                .as("the camp's own opponent is named by nobody")
+                .contains(new Reel("r1", "quay", 540, 120, "", "films/quay.mov"));
+        assertThat(after.reels().get("r2")).hasValueSatisfying(reel -> {
+            assertThat(reel.subject()).isEqualTo("Maud");
+            assertThat(reel.seconds()).as("guessed where it is not told").isEqualTo(430);
+        });
+    }
 }

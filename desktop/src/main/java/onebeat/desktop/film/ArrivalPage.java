@@ -94,7 +94,7 @@ final class ArrivalPage extends VBox implements AutoCloseable {
 
     private void show(Path file, Film film) {
         read = Optional.of(film);
-        Arrivals arrivals = Arrivals.of(app.camp(), film.exchanges());
+        Arrivals arrivals = Arrivals.of(app.camp(), film.exchanges(), film.reels());
         List<Node> nodes = new ArrayList<>();
         nodes.add(LinesPage.said(
                 Texts.of("arrival.good", file.getFileName(), arrivals.fresh(), arrivals.known()), "small", "strong"));
@@ -133,7 +133,7 @@ final class ArrivalPage extends VBox implements AutoCloseable {
         written.setMaxWidth(Double.MAX_VALUE);
         written.setAccessibleText(Texts.of("arrival.title"));
         rows.getChildren().setAll(LinesPage.said(Texts.of("arrival.writing", good.size()), "small"), written);
-        Arrivals arrivals = Arrivals.of(app.camp(), good);
+        Arrivals arrivals = Arrivals.of(app.camp(), good, read.get().reels());
         app.saveBeside(new Edit.Together(arrivals.edits()), written::setProgress, taken -> {
             writing = false;
             if (taken) {

@@ -6,13 +6,12 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import java.util.function.UnaryOperator;
 import onebeat.core.film.Exchange;
-import onebeat.core.film.Reel;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.app.FilesOut;
 import onebeat.desktop.text.Texts;
 import onebeat.formats.film.FilmOutFiles;
+import onebeat.formats.film.ReelTable;
 import onebeat.formats.out.OutFiles;
 
 /// Writes the camp's exchanges into a folder beside the camp file.
@@ -24,12 +23,10 @@ final class FilmOut {
     static void write(CampSession app) {
         Path folder = app.folder().resolve(Texts.of("film.out.folder"));
         Collection<Exchange> all = app.camp().exchanges().all();
-        UnaryOperator<String> reelName =
-                id -> app.camp().reels().get(id).map(Reel::name).orElse(id);
         List<String> written = new ArrayList<>();
         try {
             Files.createDirectories(folder);
-            FilmOutFiles.write(all, reelName, folder, FilesOut.files(), OutFiles.Taken.NUMBER, written);
+            FilmOutFiles.write(all, ReelTable.of(app.camp()), folder, FilesOut.files(), OutFiles.Taken.NUMBER, written);
             app.say(Texts.of("film.out", all.size(), folder, String.join(", ", written)));
         } catch (IOException e) {
             app.warn(FilesOut.failed(folder, written, e));

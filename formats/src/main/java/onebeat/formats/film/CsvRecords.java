@@ -20,11 +20,14 @@ final class CsvRecords implements AutoCloseable {
     /// A cell with line ends is never longer than so many lines.
     private static final int MOST_LINES = 100;
 
-    private static final CSVFormat FORMAT = CSVFormat.RFC4180;
+    /// What may part cells, the usual one first.
+    private static final String PARTING = ",;\t";
 
     private final BufferedReader in;
     private final Deque<String> ahead = new ArrayDeque<>();
     private long line;
+    private CSVFormat format = CSVFormat.RFC4180;
+    private boolean begun;
 
     /// A record.
     ///
@@ -49,6 +52,10 @@ final class CsvRecords implements AutoCloseable {
         }
         if (first == null) {
             return Optional.empty();
+        }
+        if (!begun) {
+            begun = true;
+            format = format(first);
         }
         long at = line;
         StringBuilder record = new StringBuilder(first);
@@ -106,8 +113,23 @@ final class CsvRecords implements AutoCloseable {
         return record.chars().filter(c -> c == '"').count() % 2 == 1;
     }
 
-    private static Row parsed(long at, String record) throws IOException {
-        try (CSVParser parser = CSVParser.parse(record, FORMAT)) {
+    /// Spreadsheets of many countries part cells by semicolons: what stands most often in the first line does it.
+    private static CSVFormat format(String header) {
+        char most = PARTING.charAt(0);
+        for (char parting : PARTING.toCharArray()) {
+            if (count(header, parting) > count(header, most)) {
+                most = parting;
+            }
+        }
+        return CSVFormat.RFC4180.builder().setDelimiter(most).get();
+    }
+
+    private static long count(String text, char letter) {
+        return text.chars().filter(c -> c == letter).count();
+    }
+
+    private Row parsed(long at, String record) throws IOException {
+        try (CSVParser parser = CSVParser.parse(record, format)) {
             for (CSVRecord row : parser) {
                 return new Row(at, row.toList(), "");
             }

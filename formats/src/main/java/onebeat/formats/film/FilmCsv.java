@@ -6,19 +6,24 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
+import java.util.Set;
 import java.util.function.LongPredicate;
 import onebeat.core.film.Exchange;
+import onebeat.core.film.Reel;
 import onebeat.core.notation.Vocabulary;
 import org.apache.commons.csv.CSVFormat;
 import org.jspecify.annotations.Nullable;
 
 /// Film as CSV (RFC 4180, lines end with CR LF) with the header
-/// `reel,time_s,round,starter,athlete_stance,partner_stance,range,line,outcome,note`.
+/// `reel,time_s,round,starter,athlete_stance,partner_stance,range,line,outcome,note,subject,film,film_s,round_s`; the
+/// last four tell of the reel: whom it studies, its film file, how long it runs and how long its rounds are. Logs
+/// without them, and without `note` or `range`, are read too; so are cells parted by semicolons or tabs.
 ///
 /// Text that a spreadsheet would take for a formula is made [Harmless] on the way out and read back as it was.
 public final class FilmCsv {
@@ -34,16 +39,45 @@ public final class FilmCsv {
             "range",
             "line",
             "outcome",
-            "note");
+            "note",
+            "subject",
+            "film",
+            "film_s",
+            "round_s");
 
     private FilmCsv() {}
 
     /// What a file holds: the rows that could be read, and why the others could not.
-    public record Film(List<Exchange> exchanges, List<Rejected> rejected) {
+    ///
+    /// @param reels what it tells of its reels; a reel's id is its name, as it stands with the exchanges
+    public record Film(List<Exchange> exchanges, List<Rejected> rejected, List<Reel> reels) {
 
         public Film {
             exchanges = List.copyOf(exchanges);
             rejected = List.copyOf(rejected);
+            reels = List.copyOf(reels);
+        }
+
+        /// Whom its exchanges study, in the order of the file; empty where it does not tell.
+        public List<String> subjects() {
+            Set<String> seen = new LinkedHashSet<>();
+            exchanges.forEach(e -> seen.add(e.reelId()));
+            return reels.stream()
+                    .filter(reel -> seen.contains(reel.id()))
+                    .map(Reel::subject)
+                    .filter(name -> !name.isEmpty())
+                    .distinct()
+                    .toList();
+        }
+
+        /// Only what studies this one.
+        public Film of(String subject) {
+            List<String> of = reels.stream()
+                    .filter(reel -> reel.subject().equalsIgnoreCase(subject))
+                    .map(Reel::id)
+                    .toList();
+            return new Film(
+                    exchanges.stream().filter(e -> of.contains(e.reelId())).toList(), rejected, reels);
         }
     }
 
@@ -66,11 +100,13 @@ public final class FilmCsv {
     public static Film read(Reader file, Vocabulary vocabulary, LongPredicate goesOn) {
         List<Exchange> exchanges = new ArrayList<>();
         List<Rejected> rejected = new ArrayList<>();
+        Map<String, Reel> reels = new LinkedHashMap<>();
         try (CsvRecords records = new CsvRecords(file)) {
             Map<String, Integer> header = new HashMap<>();
             records.next().ifPresent(first -> {
                 for (int i = 0; i < first.cells().size(); i++) {
-                    header.putIfAbsent(first.cells().get(i).strip(), i);
+                    String name = first.cells().get(i).replace("\uFEFF", "").strip();
+                    header.putIfAbsent(name.toLowerCase(Locale.ROOT), i);
                 }
             });
             long number = 0;
@@ -80,8 +116,12 @@ public final class FilmCsv {
                     if (!row.wrong().isEmpty()) {
                         throw new FilmRow.Rejection("quotes", row.wrong());
                     }
-                    exchanges.add(new FilmRow(column -> cell(row, header.get(column)), vocabulary)
-                            .exchange("x" + (exchanges.size() + 1)));
+                    FilmRow cells = new FilmRow(column -> cell(row, header, column), vocabulary);
+                    Exchange read = cells.exchange("x" + (exchanges.size() + 1));
+                    if (!reels.containsKey(read.reelId())) {
+                        cells.reel().ifPresent(reel -> reels.put(reel.id(), reel));
+                    }
+                    exchanges.add(read);
                 } catch (FilmRow.Rejection rejection) {
                     rejected.add(rejection.at(row.line()));
                 }
@@ -92,33 +132,37 @@ public final class FilmCsv {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return new Film(exchanges, rejected);
+        return new Film(exchanges, rejected, List.copyOf(reels.values()));
     }
 
-    private static Optional<String> cell(CsvRecords.Row row, @Nullable Integer at) {
-        return at != null && at < row.cells().size()
+    /// What stands in a column; nothing where the row ends before it.
+    private static Optional<String> cell(CsvRecords.Row row, Map<String, Integer> header, String column) {
+        @Nullable Integer at = header.get(column);
+        if (at == null) {
+            return Optional.empty();
+        }
+        boolean there = at < row.cells().size();
+        return there
                 ? Optional.of(Harmless.undo(row.cells().get(at)))
-                : Optional.empty();
+                : FilmRow.MAY_BE_MISSING.contains(column) ? Optional.of("") : Optional.empty();
     }
 
     /// Writes exchanges.
     ///
-    /// @param reelName the name of the reel with an id
+    /// @param reels what is known of their reels
     /// @throws IOException if `out` fails
-    public static void write(Appendable out, Collection<Exchange> exchanges, Function<String, String> reelName)
-            throws IOException {
+    public static void write(Appendable out, Collection<Exchange> exchanges, ReelTable reels) throws IOException {
         CSVFormat.RFC4180.printRecord(out, COLUMNS.toArray());
         for (Exchange exchange : exchanges) {
-            Object[] cells =
-                    cells(exchange, reelName).stream().map(Harmless::text).toArray();
+            Object[] cells = cells(exchange, reels).stream().map(Harmless::text).toArray();
             CSVFormat.RFC4180.printRecord(out, cells);
         }
     }
 
     /// What stands in the columns.
-    static List<String> cells(Exchange exchange, Function<String, String> reelName) {
+    static List<String> cells(Exchange exchange, ReelTable reels) {
         return List.of(
-                reelName.apply(exchange.reelId()),
+                reels.name(exchange.reelId()),
                 "" + exchange.timeS(),
                 "" + exchange.round(),
                 word(exchange.starter()),
@@ -127,7 +171,11 @@ public final class FilmCsv {
                 exchange.range().map(FilmCsv::word).orElse(""),
                 exchange.line(),
                 exchange.outcome().word(),
-                exchange.note());
+                exchange.note(),
+                reels.subject(exchange.reelId()),
+                reels.file(exchange.reelId()),
+                reels.seconds(exchange.reelId()),
+                reels.roundSeconds(exchange.reelId()));
     }
 
     private static String word(Enum<?> constant) {

@@ -2,11 +2,13 @@ package onebeat.formats.film;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.function.LongPredicate;
 import onebeat.core.film.Exchange;
+import onebeat.core.film.Reel;
 import onebeat.core.notation.Vocabulary;
 import onebeat.formats.film.FilmCsv.Film;
 import onebeat.formats.film.FilmCsv.Rejected;
@@ -25,18 +27,23 @@ public final class FilmJson {
 
     /// Writes exchanges.
     ///
-    /// @param reelName the name of the reel with an id
-    public static String write(Collection<Exchange> exchanges, Function<String, String> reelName) {
+    /// @param reels what is known of their reels
+    public static String write(Collection<Exchange> exchanges, ReelTable reels) {
         ObjectNode root = MAPPER.createObjectNode();
         ArrayNode list = root.putArray("exchanges");
         for (Exchange exchange : exchanges) {
             ObjectNode node = list.addObject();
-            List<String> cells = FilmCsv.cells(exchange, reelName);
+            List<String> cells = FilmCsv.cells(exchange, reels);
             for (int i = 0; i < cells.size(); i++) {
                 node.put(FilmCsv.COLUMNS.get(i), cells.get(i));
             }
             node.put("time_s", exchange.timeS());
             node.put("round", exchange.round());
+            for (String number : List.of("film_s", "round_s")) {
+                if (!node.path(number).asString().isEmpty()) {
+                    node.put(number, Double.parseDouble(node.path(number).asString()));
+                }
+            }
         }
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
     }
@@ -57,12 +64,17 @@ public final class FilmJson {
         }
         List<Exchange> exchanges = new ArrayList<>();
         List<Rejected> rejected = new ArrayList<>();
+        Map<String, Reel> reels = new LinkedHashMap<>();
         long number = 0;
         for (JsonNode node : list) {
             number++;
             try {
-                exchanges.add(
-                        new FilmRow(column -> cell(node, column), vocabulary).exchange("x" + (exchanges.size() + 1)));
+                FilmRow cells = new FilmRow(column -> cell(node, column), vocabulary);
+                Exchange read = cells.exchange("x" + (exchanges.size() + 1));
+                if (!reels.containsKey(read.reelId())) {
+                    cells.reel().ifPresent(reel -> reels.put(reel.id(), reel));
+                }
+                exchanges.add(read);
             } catch (FilmRow.Rejection rejection) {
                 rejected.add(rejection.at(number));
             }
@@ -70,7 +82,7 @@ public final class FilmJson {
                 break;
             }
         }
-        return Optional.of(new Film(exchanges, rejected));
+        return Optional.of(new Film(exchanges, rejected, List.copyOf(reels.values())));
     }
 
     private static Optional<String> cell(JsonNode node, String column) {

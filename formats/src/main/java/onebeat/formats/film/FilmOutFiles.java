@@ -7,7 +7,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Collection;
 import java.util.List;
-import java.util.function.UnaryOperator;
 import onebeat.core.film.Exchange;
 import onebeat.formats.out.OutFiles;
 import onebeat.formats.out.OutFiles.Taken;
@@ -22,23 +21,18 @@ public final class FilmOutFiles {
     /// @param written the names of the files are added to it as they are written
     /// @throws IOException if one cannot be written
     public static void write(
-            Collection<Exchange> all,
-            UnaryOperator<String> reelName,
-            Path folder,
-            OutFiles files,
-            Taken taken,
-            List<String> written)
+            Collection<Exchange> all, ReelTable reels, Path folder, OutFiles files, Taken taken, List<String> written)
             throws IOException {
         Path csv = files.write(
                 folder.resolve("film.csv"),
                 out -> {
                     BufferedWriter writer = new BufferedWriter(new OutputStreamWriter(out, StandardCharsets.UTF_8));
-                    FilmCsv.write(writer, all, reelName);
+                    FilmCsv.write(writer, all, reels);
                     writer.flush();
                 },
                 taken);
         written.add(String.valueOf(csv.getFileName()));
-        Path json = files.writeText(folder.resolve("film.json"), FilmJson.write(all, reelName), taken);
+        Path json = files.writeText(folder.resolve("film.json"), FilmJson.write(all, reels), taken);
         written.add(String.valueOf(json.getFileName()));
     }
 }

@@ -3,7 +3,10 @@ package onebeat.formats.film;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import onebeat.core.exchange.Band;
 import onebeat.core.exchange.Stance;
@@ -27,12 +30,33 @@ record FilmRow(Function<String, Optional<String>> cell, Vocabulary vocabulary) {
     /// So much of what was read is told in a reason.
     private static final int TOLD = 40;
 
+    /// A log is read without these columns too.
+    static final Set<String> MAY_BE_MISSING = Set.of("range", "note", "subject", "film", "film_s", "round_s");
+
+    /// How long a round is where the log does not tell, in seconds. A default (F40).
+    private static final double ROUND_S = 180;
+
+    /// What the row tells of its reel; empty where it tells nothing. The length is 0 where it is not told.
+    ///
+    /// @throws Rejection where a column cannot be read
+    Optional<Reel> reel() throws Rejection {
+        String subject = text("subject");
+        String film = text("film");
+        double seconds = text("film_s").isEmpty() ? 0 : number("film_s", 0, Reel.MOST_SECONDS);
+        double rounds =
+                text("round_s").isEmpty() ? ROUND_S : number("round_s", Reel.LEAST_ROUND_SECONDS, Reel.MOST_SECONDS);
+        boolean tells = !subject.isEmpty() || !film.isEmpty() || seconds > 0;
+        return tells
+                ? Optional.of(new Reel(named("reel"), named("reel"), seconds, rounds, subject, film))
+                : Optional.empty();
+    }
+
     /// @throws Rejection where a column cannot be read
     Exchange exchange(String id) throws Rejection {
         return new Exchange(
                 id,
                 named("reel"),
-                number("time_s", 0, Reel.MOST_SECONDS),
+                time(),
                 (int) number("round", 1, Exchange.MOST_ROUND),
                 one(Who.class, "starter"),
                 one(Stance.class, "athlete_stance"),
@@ -44,7 +68,11 @@ record FilmRow(Function<String, Optional<String>> cell, Vocabulary vocabulary) {
     }
 
     private String text(String column) throws Rejection {
-        String text = cell.apply(column).orElseThrow(() -> new Rejection(column, "the column is missing"));
+        Optional<String> found = cell.apply(column);
+        if (found.isEmpty() && !MAY_BE_MISSING.contains(column)) {
+            throw new Rejection(column, "the column is missing");
+        }
+        String text = found.orElse("");
         if (text.length() > MOST_CHARACTERS) {
             throw new Rejection(
                     column,
@@ -66,10 +94,28 @@ record FilmRow(Function<String, Optional<String>> cell, Vocabulary vocabulary) {
         return text;
     }
 
+    /// A time in seconds, or as a clock shows it: minutes and seconds, or hours before them.
+    private double time() throws Rejection {
+        Matcher clock = CLOCK.matcher(text("time_s"));
+        if (!clock.matches()) {
+            return number("time_s", 0, Reel.MOST_SECONDS);
+        }
+        double hours = clock.group(1) == null ? 0 : Double.parseDouble(clock.group(1));
+        double seconds = Double.parseDouble(clock.group(3).replace(',', '.'));
+        double whole = hours * 3600 + Double.parseDouble(clock.group(2)) * 60 + seconds;
+        if (whole > Reel.MOST_SECONDS) {
+            throw new Rejection("time_s", "later than a day: " + told(text("time_s")));
+        }
+        return whole;
+    }
+
+    private static final Pattern CLOCK = Pattern.compile("(?:(\\d{1,2}):)?(\\d{1,3}):([0-5]?\\d(?:[.,]\\d{1,6})?)");
+
     private double number(String column, double least, double most) throws Rejection {
         String text = text(column);
         try {
-            double value = Double.parseDouble(text);
+            // A spreadsheet of many countries writes a comma before the fraction.
+            double value = Double.parseDouble(text.replace(',', '.'));
             if (value >= least && value <= most) {
                 return value;
             }
