@@ -119,7 +119,8 @@ public record SoundPicture(List<Double> loudness, List<Double> sharp) {
         }
 
         private void endStep() {
-            loudness.add(Math.sqrt(square / inStep));
+            // The last step may be a short one: a click alone in it is not louder for that.
+            loudness.add(Math.sqrt(square / STEP));
             square = 0;
             inStep = 0;
         }
