@@ -29,7 +29,9 @@ import javafx.scene.input.ContextMenuEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Region;
 import javafx.scene.robot.Robot;
+import javafx.scene.shape.Line;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.Window;
@@ -349,6 +351,20 @@ public final class Driver implements AutoCloseable {
 
     String line() {
         return onFx(() -> shell.callLine().text());
+    }
+
+    /// Where the film stands, as its axis shows it, in seconds.
+    ///
+    /// @param seconds how long the film is
+    double timeOfFilm(double seconds) {
+        Line head = (Line) shell.root().lookup(".playhead");
+        Region axis = (Region) head.getParent();
+        return (head.getStartX() - 12) / (axis.getWidth() - 24) * seconds;
+    }
+
+    /// How many nodes on screen have this style.
+    int count(String selector) {
+        return shell.root().lookupAll(selector).size();
     }
 
     /// All words on screen.

@@ -301,6 +301,36 @@ class FilmWindowTest extends DemoWindow {
     }
 
     @Test
+    void theHitsOfAFilmAreGoneToAndItsPicturesAreSteppedThrough() {
+        toReel("ring-apron");
+        coach.await("the clip", () -> coach.shows("from the ring apron"));
+        coach.await("its hits", () -> coach.count(".sharp-sound") == 7 && coach.count(".time-moment") == 3);
+        coach.press(KeyCode.K);
+        coach.await("the first hit", () -> Math.abs(timeS() - 2) < 1e-6);
+        coach.press(KeyCode.K);
+        coach.await("the second", () -> Math.abs(timeS() - 2.5) < 0.03);
+        double second = Driver.onFx(this::timeS);
+        coach.press(KeyCode.RIGHT);
+        coach.await("a picture on", () -> Math.abs(timeS() - second - 0.04) < 1e-6);
+        coach.press(KeyCode.LEFT).press(KeyCode.LEFT);
+        coach.await("two back", () -> Math.abs(timeS() - second + 0.04) < 1e-6);
+        coach.press(KeyCode.K, KeyCode.SHIFT);
+        coach.await("the first hit again", () -> Math.abs(timeS() - 2) < 1e-6);
+        coach.press(KeyCode.RIGHT, KeyCode.ALT);
+        coach.await("five seconds on", () -> Math.abs(timeS() - 7) < 0.03);
+        coach.press(KeyCode.MINUS).press(KeyCode.MINUS).press(KeyCode.M).press(KeyCode.Z);
+        coach.await("as it is looked at", () -> coach.shows("still · quarter speed · 1.5 times as large · mirrored"));
+        coach.press(KeyCode.EQUALS).press(KeyCode.M).press(KeyCode.Z, KeyCode.SHIFT);
+        coach.await("and again", () -> coach.shows("still · half speed"));
+    }
+
+    /// Where the film stands, as the axis tells it to those who hear it.
+    private double timeS() {
+        return coach.timeOfFilm(
+                coach.app.camp().reels().get("ring-apron").orElseThrow().seconds());
+    }
+
+    @Test
     void aFilmThatMovedIsToldAndFoundAgain() throws IOException {
         Path clip = coach.app.folder().resolve("ring-apron.mp4");
         Path moved =

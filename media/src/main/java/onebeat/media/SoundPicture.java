@@ -12,7 +12,7 @@ import java.util.Optional;
 /// sound's first difference, which leaves voices and hum behind, in steps of four milliseconds. Common practice for
 /// onsets of struck things; the limits below are defaults.
 ///
-/// @param loudness the root mean square of each tenth of a second, from 0 to 1
+/// @param loudness the root mean square of each tenth of a second against that of the loudest, from 0 to 1
 /// @param sharp when sharp sounds begin, in seconds, rising
 public record SoundPicture(List<Double> loudness, List<Double> sharp) {
 
@@ -70,23 +70,10 @@ public record SoundPicture(List<Double> loudness, List<Double> sharp) {
         }
     }
 
-    /// The first sharp sound after a time, in seconds.
-    public Optional<Double> after(double timeS) {
-        return sharp.stream().filter(at -> at > timeS + SAME_S).findFirst();
-    }
-
-    /// The last sharp sound before a time, in seconds.
-    public Optional<Double> before(double timeS) {
-        return sharp.reversed().stream().filter(at -> at < timeS - SAME_S).findFirst();
-    }
-
-    private static final double SAME_S = 0.02;
-
     /// How loud it is at a time against the loudest, from 0 to 1.
     public double at(double timeS) {
-        double most = loudness.stream().mapToDouble(Double::doubleValue).max().orElse(0);
         int step = (int) (timeS / STEP_S);
-        return most > 0 && step >= 0 && step < loudness.size() ? loudness.get(step) / most : 0;
+        return step >= 0 && step < loudness.size() ? loudness.get(step) : 0;
     }
 
     /// Hears samples in their order.
@@ -156,7 +143,10 @@ public record SoundPicture(List<Double> loudness, List<Double> sharp) {
             if (inStep > 0) {
                 endStep();
             }
-            return new SoundPicture(loudness, sharp);
+            double most =
+                    loudness.stream().mapToDouble(Double::doubleValue).max().orElse(0);
+            return new SoundPicture(
+                    most > 0 ? loudness.stream().map(loud -> loud / most).toList() : loudness, sharp);
         }
     }
 }

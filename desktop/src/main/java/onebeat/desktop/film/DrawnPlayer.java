@@ -39,11 +39,10 @@ final class DrawnPlayer implements Player {
         }
     };
 
-    /// @param atRest who stands there where nothing was logged yet
     /// @param moved told when the time has changed by itself
-    DrawnPlayer(DrawnReel reel, Setting atRest, double fromS, Runnable moved) {
+    DrawnPlayer(DrawnReel reel, double fromS, Runnable moved) {
         this.reel = reel;
-        this.atRest = atRest;
+        this.atRest = reel.atRest();
         this.moved = moved;
         figures.getStyleClass().add("on-screen");
         seek(fromS);

@@ -44,6 +44,11 @@ final class DrawnReel {
         return exchanges;
     }
 
+    /// When its exchanges are, in seconds.
+    List<Double> moments() {
+        return exchanges.stream().map(Exchange::timeS).toList();
+    }
+
     /// One picture of the reel.
     ///
     /// @param exchange the exchange that runs or comes next
@@ -69,6 +74,16 @@ final class DrawnReel {
     /// When the picture of an exchange begins.
     double from(Exchange exchange) {
         return Math.max(0, exchange.timeS() - AROUND_S);
+    }
+
+    /// When it begins and when it ends.
+    double[] bounds(Exchange exchange) {
+        return new double[] {from(exchange), to(exchange)};
+    }
+
+    /// Who stands there where nothing was logged yet.
+    Setting atRest() {
+        return new Setting(camp.card().athlete(), studied());
     }
 
     /// When it ends.

@@ -179,7 +179,8 @@ public final class Film implements Station {
         view.render(
                 here.state(),
                 here.camp(),
-                new FilmView.Plays(playback.words(), playback.cannot().orElse(""), playback.marks()));
+                new FilmView.Plays(
+                        playback.words(), playback.cannot().orElse(""), playback.marks(), playback.glance()));
         navigator.prompt(prompt());
     }
 

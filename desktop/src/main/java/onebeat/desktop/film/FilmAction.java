@@ -22,6 +22,8 @@ sealed interface FilmAction {
         HALF_SPEED,
         SLOWER,
         FASTER,
+        SHARP_BACK,
+        SHARP_ON,
         MAGNIFY,
         LESS,
         MIRROR,

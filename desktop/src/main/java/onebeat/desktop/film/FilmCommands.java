@@ -61,6 +61,8 @@ final class FilmCommands {
                 of(Group.PLAY, "film.seconds.on", Play.SECONDS_ON, "Alt+Right").when(FilmCommands::hasReel),
                 of(Group.PLAY, "film.far.back", Play.FAR_BACK, "Alt+Shift+Left").when(FilmCommands::hasReel),
                 of(Group.PLAY, "film.far.on", Play.FAR_ON, "Alt+Shift+Right").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.sharp.back", Play.SHARP_BACK, "Shift+K").when(FilmCommands::hasReel),
+                of(Group.PLAY, "film.sharp.on", Play.SHARP_ON, "K").when(FilmCommands::hasReel),
                 of(Group.PLAY, "film.half", Play.HALF_SPEED, "H").when(FilmCommands::hasReel),
                 of(Group.PLAY, "film.slower", Play.SLOWER, "Minus").when(FilmCommands::hasReel),
                 of(Group.PLAY, "film.faster", Play.FASTER, "Equals").when(FilmCommands::hasReel),

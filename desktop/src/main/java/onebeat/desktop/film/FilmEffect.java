@@ -14,6 +14,8 @@ sealed interface FilmEffect extends Effect.OfStation {
         HALF_SPEED,
         SLOWER,
         FASTER,
+        SHARP_BACK,
+        SHARP_ON,
         MAGNIFY,
         LESS,
         MIRROR,

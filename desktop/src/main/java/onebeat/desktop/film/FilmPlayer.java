@@ -2,6 +2,7 @@ package onebeat.desktop.film;
 
 import java.nio.IntBuffer;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicReference;
@@ -51,6 +52,9 @@ final class FilmPlayer implements Player {
     private final AtomicBoolean reads = new AtomicBoolean();
     private @Nullable PixelBuffer<IntBuffer> pixels;
     private Optional<FilmFile> film = Optional.empty();
+    private Optional<GlanceWorker> worker = Optional.empty();
+    private FilmGlance glance = FilmGlance.NONE;
+    private List<Double> moments = List.of();
     private volatile double read;
     private double wantedS;
     private double shownS = -1;
@@ -118,6 +122,12 @@ final class FilmPlayer implements Player {
 
     private void opened(FilmFile opened) {
         film = Optional.of(opened);
+        GlanceWorker looks = new GlanceWorker(opened, now -> {
+            glance = now;
+            told.moved();
+        });
+        looks.moments(moments);
+        worker = Optional.of(looks);
         told.opened(opened);
         if (rate > 0) {
             run();
@@ -211,6 +221,23 @@ final class FilmPlayer implements Player {
     }
 
     @Override
+    public double nearest(double seconds) {
+        return film.map(opened -> opened.times().timeS(opened.times().nearest(seconds)))
+                .orElse(seconds);
+    }
+
+    @Override
+    public void moments(List<Double> times) {
+        moments = times;
+        worker.ifPresent(w -> w.moments(times));
+    }
+
+    @Override
+    public FilmGlance glance() {
+        return glance;
+    }
+
+    @Override
     public Optional<String> busy() {
         return film.isPresent() ? Optional.empty() : Optional.of(Texts.of("film.reading", Math.round(read * PERCENT)));
     }
@@ -235,5 +262,6 @@ final class FilmPlayer implements Player {
         closed = true;
         sound.end();
         feed.close();
+        worker.ifPresent(GlanceWorker::close);
     }
 }

@@ -106,6 +106,8 @@ final class FilmUpdate {
                     case HALF_SPEED -> Player.HALF_SPEED;
                     case SLOWER -> Player.SLOWER;
                     case FASTER -> Player.FASTER;
+                    case SHARP_BACK -> Player.SHARP_BACK;
+                    case SHARP_ON -> Player.SHARP_ON;
                     case MAGNIFY -> Player.MAGNIFY;
                     case LESS -> Player.LESS;
                     case MIRROR -> Player.MIRROR;

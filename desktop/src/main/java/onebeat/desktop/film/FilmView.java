@@ -46,7 +46,8 @@ final class FilmView extends HBox {
     /// @param words how it plays
     /// @param cannot why the film cannot be played; empty where it can
     /// @param marks what it may run between
-    record Plays(String words, String cannot, Marks marks) {}
+    /// @param glance what is known of the film at a glance
+    record Plays(String words, String cannot, Marks marks, FilmGlance glance) {}
 
     /// @param screen what plays
     /// @param seek goes to a time, in seconds
@@ -109,6 +110,7 @@ final class FilmView extends HBox {
             showExchanges(state, camp, now.exchanges);
         }
         listed = now;
+        axis.glance(plays.glance());
         axis.time(state.timeS(), plays.marks());
     }
 

@@ -3,14 +3,13 @@ package onebeat.desktop.film;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.BiConsumer;
 import onebeat.core.camp.Camp;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
-import onebeat.core.play.Setting;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.sound.CardStream;
 import onebeat.desktop.sound.StreamedSound;
@@ -29,8 +28,7 @@ final class Playback {
     private Optional<Player> player = Optional.empty();
     private Optional<String> cannot = Optional.empty();
     private Marks marks = Marks.NONE;
-    private List<Exchange> row = List.of();
-    private int rowAt;
+    private ExchangesInARow row = ExchangesInARow.NONE;
     private boolean playing;
     private PlaySpeed speed = PlaySpeed.OWN;
     private boolean looping;
@@ -79,11 +77,14 @@ final class Playback {
         }
         reel = now.map(r -> new DrawnReel(camp, r));
         boolean filmed = player.filter(FilmPlayer.class::isInstance).isPresent();
+        if (!same || !filmed) {
+            player.ifPresent(Player::close);
+            player = reel.map(r -> open(r, from));
+        }
+        reel.ifPresent(r -> player.ifPresent(p -> p.moments(r.moments())));
         if (same && filmed) {
             return;
         }
-        player.ifPresent(Player::close);
-        player = reel.map(r -> open(r, from));
         player.ifPresent(p -> screen.show(p.view()));
         if (ran) {
             player.ifPresent(p -> p.play(speed.rate()));
@@ -140,7 +141,7 @@ final class Playback {
     }
 
     private Player drawn(DrawnReel drawn, double from) {
-        return new DrawnPlayer(drawn, new Setting(app.camp().card().athlete(), drawn.studied()), from, this::tick);
+        return new DrawnPlayer(drawn, from, this::tick);
     }
 
     /// The time went on by itself.
@@ -160,11 +161,10 @@ final class Playback {
     private void nextTurn(double from) {
         if (row.isEmpty()) {
             seek(from);
-        } else if (rowAt + 1 < row.size()) {
-            rowAt++;
-            playRow();
-        } else {
-            row = List.of();
+            return;
+        }
+        playRow(row.next());
+        if (row.isEmpty()) {
             pause();
         }
     }
@@ -172,7 +172,7 @@ final class Playback {
     /// What it runs between: the exchange in the row, the marks, or the exchange at hand.
     private Optional<double[]> between() {
         if (!row.isEmpty()) {
-            return reel.map(r -> bounds(r, row.get(rowAt)));
+            return reel.flatMap(r -> row.here().map(r::bounds));
         }
         if (!looping) {
             return Optional.empty();
@@ -182,37 +182,26 @@ final class Playback {
                     .orElseGet(() -> reel.map(r -> r.reel().seconds()).orElse(0.0));
             return Optional.of(new double[] {marks.begin().orElse(0.0), to});
         }
-        return reel.flatMap(r -> r.nearest(timeS()).map(e -> bounds(r, e)));
-    }
-
-    private static double[] bounds(DrawnReel reel, Exchange exchange) {
-        return new double[] {reel.from(exchange), reel.to(exchange)};
+        return reel.flatMap(r -> r.nearest(timeS()).map(r::bounds));
     }
 
     /// Plays these exchanges one after the other, whatever reel they are on.
     void playInARow(List<Exchange> exchanges) {
-        row = new ArrayList<>(exchanges);
-        row.sort(Comparator.comparing(Exchange::reelId).thenComparingDouble(Exchange::timeS));
-        rowAt = 0;
-        if (!row.isEmpty()) {
-            playRow();
-        }
+        playRow(ExchangesInARow.of(exchanges));
     }
 
-    private void playRow() {
-        List<Exchange> kept = row;
-        int at = rowAt;
-        Exchange next = kept.get(at);
-        app.reelProperty().set(Optional.of(next.reelId()));
-        show(app.camp().reels().get(next.reelId()));
-        row = kept;
-        rowAt = at;
-        reel.ifPresent(r -> seekTo(r.from(next)));
-        run();
+    private void playRow(ExchangesInARow next) {
+        next.here().ifPresent(exchange -> {
+            app.reelProperty().set(Optional.of(exchange.reelId()));
+            show(app.camp().reels().get(exchange.reelId()));
+            reel.ifPresent(r -> seekTo(r.from(exchange)));
+            run();
+        });
+        row = next;
     }
 
     void seek(double seconds) {
-        row = List.of();
+        row = ExchangesInARow.NONE;
         seekTo(seconds);
     }
 
@@ -241,7 +230,7 @@ final class Playback {
 
     void pause() {
         playing = false;
-        row = List.of();
+        row = ExchangesInARow.NONE;
         player.ifPresent(Player::pause);
     }
 
@@ -255,6 +244,18 @@ final class Playback {
 
     void loop() {
         looping = !looping;
+    }
+
+    FilmGlance glance() {
+        return player.map(Player::glance).orElse(FilmGlance.NONE);
+    }
+
+    /// Goes to the next sharp sound, or to the one before.
+    void toSharp(boolean on) {
+        pause();
+        OptionalDouble next = glance().sharpFrom(
+                        timeS(), on, at -> player.map(p -> p.nearest(at)).orElse(at));
+        next.ifPresentOrElse(this::seek, () -> app.say(Texts.of("film.sharp.none")));
     }
 
     PlaySpeed speed() {
@@ -279,7 +280,7 @@ final class Playback {
             words.add(Texts.of("film.speed." + speed));
         }
         if (!row.isEmpty()) {
-            words.add(Texts.of("film.row", rowAt + 1, row.size()));
+            words.add(row.words());
         } else if (looping) {
             words.add(Texts.of(marks.isSet() ? "film.looping.marks" : "film.looping"));
         }

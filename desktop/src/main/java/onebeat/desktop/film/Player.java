@@ -1,5 +1,6 @@
 package onebeat.desktop.film;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.layout.Region;
 
@@ -21,6 +22,19 @@ interface Player extends AutoCloseable {
 
     /// The time of the picture that is so many pictures on; back where that is below 0.
     double stepped(int pictures);
+
+    /// The time of the picture that is nearest to a time.
+    default double nearest(double seconds) {
+        return seconds;
+    }
+
+    /// Small pictures of these moments are wanted, in seconds.
+    default void moments(List<Double> times) {}
+
+    /// What is known of it at a glance so far.
+    default FilmGlance glance() {
+        return FilmGlance.NONE;
+    }
 
     /// What it is busy with before anything can be seen, in words; empty where it plays.
     default Optional<String> busy() {

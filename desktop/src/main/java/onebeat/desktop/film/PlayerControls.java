@@ -12,6 +12,8 @@ final class PlayerControls {
             case HALF_SPEED -> playback.speed(playback.speed().halved());
             case SLOWER -> playback.speed(playback.speed().slower());
             case FASTER -> playback.speed(playback.speed().faster());
+            case SHARP_BACK -> playback.toSharp(false);
+            case SHARP_ON -> playback.toSharp(true);
             case MAGNIFY -> playback.screen().magnify(true);
             case LESS -> playback.screen().magnify(false);
             case MIRROR -> playback.screen().mirror();

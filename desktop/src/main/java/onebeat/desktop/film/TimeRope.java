@@ -1,16 +1,22 @@
 package onebeat.desktop.film;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.DoubleConsumer;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Ellipse;
 import javafx.scene.shape.Line;
+import javafx.scene.shape.Polygon;
 import javafx.scene.text.Text;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
@@ -20,6 +26,7 @@ import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.rope.Curve;
 import onebeat.desktop.rope.Curve.Point;
 import onebeat.desktop.text.Texts;
+import onebeat.media.SoundPicture;
 
 /// A reel as a rope on the time axis: a knot for each exchange, in the colour of the one who started it.
 final class TimeRope extends Pane {
@@ -35,10 +42,11 @@ final class TimeRope extends Pane {
     private List<Exchange> exchanges = List.of();
     private Optional<String> chosen = Optional.empty();
     private double timeS;
+    private FilmGlance glance = FilmGlance.NONE;
 
     /// @param seek is told the time that was pressed
     TimeRope(DoubleConsumer seek) {
-        setMinHeight(HEIGHT);
+        setMinHeight(NAMES + 2);
         setAccessibleRole(AccessibleRole.SLIDER);
         playhead.getStyleClass().setAll("playhead");
         first.getStyleClass().setAll("time-mark");
@@ -53,6 +61,14 @@ final class TimeRope extends Pane {
         exchanges = on;
         chosen = here;
         draw();
+    }
+
+    /// What is known of the film is drawn with it.
+    void glance(FilmGlance now) {
+        if (!now.equals(glance)) {
+            glance = now;
+            draw();
+        }
     }
 
     /// The film is here, and its marks stand there.
@@ -82,15 +98,12 @@ final class TimeRope extends Pane {
         if (reel.isEmpty() || getWidth() < 40) {
             return;
         }
-        setMinHeight(HEIGHT + NAMES * (measure.larger() - 1));
+        double names = NAMES * measure.larger();
+        setMinHeight(names + 2 + (glance.hasMoments() ? MOMENT + 6 : 0));
         List<Node> nodes = new ArrayList<>();
-        List<Point> points = new ArrayList<>();
-        int side = 1;
-        for (double x = SIDE; x <= getWidth() - SIDE; x += 20) {
-            points.add(new Point(x, MIDDLE + side * 4));
-            side = -side;
-        }
-        nodes.add(Curve.through(points, "rope-line"));
+        nodes.add(rope());
+        nodes.addAll(sharp());
+        nodes.addAll(moments(names + 6));
         nodes.addAll(rounds(reel.get()));
         nodes.addAll(knots());
         nodes.addAll(List.of(first, second, playhead));
@@ -98,6 +111,87 @@ final class TimeRope extends Pane {
         playhead.setStartX(x(timeS));
         playhead.setEndX(x(timeS));
     }
+
+    /// The rope along the time, as thick as the film is loud.
+    private Node rope() {
+        Optional<SoundPicture> sound = glance.sound();
+        List<Point> upper = new ArrayList<>();
+        List<Point> lower = new ArrayList<>();
+        int side = 1;
+        for (double x = SIDE; x <= getWidth() - SIDE; x += sound.isPresent() ? LOUD_STEP : STEP) {
+            double y = MIDDLE + (sound.isPresent() ? 0 : side * 4);
+            double half = sound.isPresent() ? THIN + THICK * loudest(sound.get(), x) : 0;
+            upper.add(new Point(x, y - half));
+            lower.addFirst(new Point(x, y + half));
+            side = -side;
+        }
+        if (sound.isEmpty()) {
+            return Curve.through(upper, "rope-line");
+        }
+        Polygon band = new Polygon();
+        upper.forEach(point -> band.getPoints().addAll(point.x(), point.y()));
+        lower.forEach(point -> band.getPoints().addAll(point.x(), point.y()));
+        band.getStyleClass().setAll("rope-loud");
+        return band;
+    }
+
+    private double loudest(SoundPicture sound, double x) {
+        double most = 0;
+        for (double at = timeAt(x); at < timeAt(x + LOUD_STEP); at += SoundPicture.STEP_S) {
+            most = Math.max(most, sound.at(at));
+        }
+        return most;
+    }
+
+    /// A small mark for each sharp sound; where many fall on one place, one.
+    private List<Node> sharp() {
+        Map<Long, Node> marks = new TreeMap<>();
+        glance.sound()
+                .ifPresent(sound -> sound.sharp().forEach(at -> {
+                    double x = x(at);
+                    Line mark = new Line(x, SHARP_FROM, x, SHARP_TO);
+                    mark.getStyleClass().setAll("sharp-sound");
+                    marks.putIfAbsent(Math.round(x / 2), mark);
+                }));
+        return List.copyOf(marks.values());
+    }
+
+    /// Small pictures under the knots: the chosen one first, then those that find room beside it.
+    private List<Node> moments(double y) {
+        List<Exchange> order = new ArrayList<>(exchanges);
+        order.sort(Comparator.comparing((Exchange e) -> !chosen.equals(Optional.of(e.id()))));
+        List<Node> shown = new ArrayList<>();
+        List<double[]> taken = new ArrayList<>();
+        for (Exchange exchange : order) {
+            Image image = glance.moments().get(exchange.timeS());
+            if (image == null) {
+                continue;
+            }
+            double wide = MOMENT * image.getWidth() / image.getHeight();
+            double from = Math.clamp(x(exchange.timeS()) - wide / 2, 0, Math.max(0, getWidth() - wide));
+            if (taken.stream().noneMatch(t -> from < t[1] + 2 && from + wide > t[0] - 2)) {
+                taken.add(new double[] {from, from + wide});
+                ImageView view = new ImageView(image);
+                view.getStyleClass().setAll("time-moment");
+                view.setFitHeight(MOMENT);
+                view.setPreserveRatio(true);
+                view.setX(from);
+                view.setY(y);
+                shown.add(view);
+            }
+        }
+        return shown;
+    }
+
+    private static final double STEP = 20;
+    private static final double LOUD_STEP = 3;
+    private static final double THIN = 1.2;
+    private static final double THICK = 8;
+    private static final double SHARP_FROM = 3;
+    private static final double SHARP_TO = 10;
+
+    /// How tall a small picture is, in pixels.
+    private static final double MOMENT = 40;
 
     /// The names of rounds, as far as there is room for them.
     private List<Node> rounds(Reel on) {
@@ -114,7 +208,6 @@ final class TimeRope extends Pane {
         return names;
     }
 
-    private static final double HEIGHT = 58;
     private static final double APART = 12;
     private static final double NAMES = 56;
 
