@@ -20,7 +20,8 @@ import picocli.CommandLine.Command;
             LadderCommand.class,
             RoundCommand.class,
             ExportCommand.class,
-            FilmCommand.class
+            FilmCommand.class,
+            CutCommand.class
         })
 public final class Main {
 

@@ -262,4 +262,44 @@ class FilmCommandsTest {
         assertThat(run("film", words)).isEqualTo(2);
         assertThat(err.toString()).contains("no film");
     }
+
+    @Test
+    void aHabitIsCutOutOfAFilmWithItsWords() throws IOException {
+        String log = film("""
+                r,0.5,1,athlete,orthodox,southpaw,long,3 (lean),missed,
+                r,1.5,1,athlete,orthodox,southpaw,long,1 (parry),blocked,
+                r,2.2,1,athlete,orthodox,southpaw,long,3 (lean) 2,clean,
+                r,2.6,1,athlete,orthodox,southpaw,long,3 (block),blocked,
+                """);
+        Path cut = folder.resolve("cut.mp4");
+        Path vtt = folder.resolve("words.vtt");
+        Path srt = folder.resolve("words.srt");
+        assertThat(run(
+                        "cut",
+                        "--film",
+                        numbered("hevc-30.mov"),
+                        "--log",
+                        log,
+                        "--habit",
+                        "3 -> lean",
+                        "--out",
+                        cut.toString(),
+                        "--vtt",
+                        vtt.toString(),
+                        "--srt",
+                        srt.toString()))
+                .as(err.toString())
+                .isZero();
+        assertThat(out.toString()).contains("2 exchanges are in");
+        assertThat(Files.readString(vtt)).startsWith("WEBVTT").contains("00:00:00.300 --> 00:00:00.960");
+        assertThat(Files.readString(srt).lines().filter(line -> line.contains("-->")))
+                .hasSize(4);
+        assertThat(run("film", "--json", cut.toString())).isZero();
+        assertThat(run("cut", "--film", numbered("hevc-30.mov"), "--log", log, "--habit", "1 -> lean", "--out", "x"))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("Nobody answers 1 with lean");
+        assertThat(run("cut", "--film", numbered("gone.mp4"), "--log", log, "--out", "x.mp4"))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("There is no film at");
+    }
 }

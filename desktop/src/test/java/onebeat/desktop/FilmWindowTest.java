@@ -28,6 +28,7 @@ import onebeat.desktop.app.StationName;
 import onebeat.desktop.text.Texts;
 import onebeat.formats.film.FilmCsv;
 import onebeat.formats.film.FilmFile;
+import onebeat.media.FilmOpening;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
@@ -322,6 +323,24 @@ class FilmWindowTest extends DemoWindow {
         coach.await("as it is looked at", () -> coach.shows("still · quarter speed · 1.5 times as large · mirrored"));
         coach.press(KeyCode.EQUALS).press(KeyCode.M).press(KeyCode.Z, KeyCode.SHIFT);
         coach.await("and again", () -> coach.shows("still · half speed"));
+    }
+
+    @Test
+    void whatIsBehindAHabitIsCutIntoOneFilm() throws IOException {
+        toReel("ring-apron");
+        coach.await("the habits", () -> coach.shows("8 of 16"));
+        coach.press(KeyCode.V);
+        Path cut = coach.app.folder().resolve("film").resolve("cut.mp4");
+        coach.await("it is there", () -> Files.exists(cut) && coach.shows("have a film and are in"));
+        FilmOpening opening = onebeat.media.FilmFile.open(cut);
+        assertThat(opening)
+                .isInstanceOfSatisfying(
+                        FilmOpening.Opened.class,
+                        opened -> assertThat(opened.file().info().sound()).isPresent());
+        coach.press(KeyCode.X);
+        coach.await("written out", () -> coach.shows("exchanges are written into"));
+        Path words = coach.app.folder().resolve("film").resolve("from-the-ring-apron-short-clip.vtt");
+        assertThat(Files.readString(words)).startsWith("WEBVTT").contains("00:00:00.800 --> 00:00:03.800");
     }
 
     /// Where the film stands, as the axis tells it to those who hear it.

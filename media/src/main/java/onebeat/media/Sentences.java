@@ -37,6 +37,16 @@ final class Sentences {
         return path + " cannot be read. Look at who may read it, or copy it to another place.";
     }
 
+    /// What is told where an encoder does not take a picture.
+    static final String CODER = "The film could not be coded. Nothing was written. Try a shorter cut.";
+
+    /// What is told where a film cannot be written on.
+    static final String NO_ROOM = "The film could not be written to its end: the disk may be full. Nothing was kept.";
+
+    static String cannotWrite(Path path) {
+        return path + " cannot be written. Choose another folder, or make room on the disk. Nothing was written.";
+    }
+
     static String stopped(Path path) {
         return "Reading " + path + " was stopped. Nothing was changed.";
     }

@@ -42,6 +42,7 @@ public final class Film implements Station {
     private final Navigator navigator;
     private final Playback playback;
     private final Pages pages;
+    private final FilmCut cut;
     private final StationLoop<FilmState, FilmAction> loop;
     private final FilmView view;
     private final List<BoundCommand> commands;
@@ -55,6 +56,7 @@ public final class Film implements Station {
         this.navigator = navigator;
         this.playback = new Playback(app, this::moved, this::lengthKnown);
         this.pages = new Pages(app, this::open);
+        this.cut = new FilmCut(app);
         this.loop = new StationLoop<>(
                 StationName.FILM,
                 app,
@@ -142,6 +144,7 @@ public final class Film implements Station {
     @Override
     public void close() {
         playback.close();
+        cut.close();
         pages.close();
     }
 
@@ -213,17 +216,22 @@ public final class Film implements Station {
             case PRINT_PLAN -> pages.print();
             case TAKE_LOG -> pages.decide(true);
             case LEAVE_LOG -> pages.decide(false);
-            case PLAY_BEHIND ->
-                playback.playInARow(pages.behind().stream()
-                        .flatMap(id -> app.camp().exchanges().get(id).stream())
-                        .toList());
+            case PLAY_BEHIND -> playback.playInARow(behind());
         }
+    }
+
+    /// The exchanges behind what is chosen beside the film.
+    private List<Exchange> behind() {
+        return pages.behind().stream()
+                .flatMap(id -> app.camp().exchanges().get(id).stream())
+                .toList();
     }
 
     private void asked(FilmEffect.Ask ask) {
         switch (ask) {
             case OPEN_FILE -> openFile();
             case WRITE_OUT -> FilmOut.write(app);
+            case CUT -> cut.toggle(behind(), pages.told());
             case CLOSE_FORM -> navigator.closeForm();
             case PROMPT -> navigator.prompt(prompt());
         }

@@ -62,6 +62,7 @@ sealed interface FilmAction {
         REEL,
         PRINT,
         WRITE,
+        CUT,
         TAKE_LOG,
         LEAVE_LOG
     }

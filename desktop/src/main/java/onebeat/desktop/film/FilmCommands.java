@@ -124,6 +124,7 @@ final class FilmCommands {
                 of(Group.FILES, "film.open", Do.OPEN_FILE, "O").bar(),
                 of(Group.FILES, "film.reel", Do.REEL, "W").when(FilmCommands::hasReel),
                 of(Group.FILES, "film.print", Do.PRINT, "Alt+P").when(FilmCommands::hasReel),
+                of(Group.FILES, "film.cut", Do.CUT, "V").when(FilmCommands::hasBehind),
                 of(Group.FILES, "film.write", Do.WRITE, "X").when(FilmCommands::hasReel));
     }
 

@@ -46,6 +46,7 @@ sealed interface FilmEffect extends Effect.OfStation {
     enum Ask implements FilmEffect {
         OPEN_FILE,
         WRITE_OUT,
+        CUT,
         CLOSE_FORM,
         PROMPT
     }

@@ -137,6 +137,7 @@ final class FilmUpdate {
             case OPEN_FILE -> Next.of(state, Ask.OPEN_FILE);
             case PRINT -> Next.of(state, Beside.PRINT_PLAN);
             case WRITE -> Next.of(state, Ask.WRITE_OUT);
+            case CUT -> Next.of(state, Ask.CUT);
             case TAKE_LOG -> Next.of(state, Beside.TAKE_LOG);
             case LEAVE_LOG -> Next.of(state, Beside.LEAVE_LOG);
             case REEL ->

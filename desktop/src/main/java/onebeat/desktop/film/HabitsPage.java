@@ -171,6 +171,21 @@ final class HabitsPage extends VBox implements AutoCloseable {
         return afterOwn ? Optional.empty() : figure().map(Figure::after);
     }
 
+    /// The figure at hand with its count, in a sentence.
+    Optional<String> told() {
+        return figure().flatMap(f -> Habit.of(own, others, f.after.stimulus(), f.follow.response()))
+                .map(this::told);
+    }
+
+    private String told(Habit habit) {
+        return Texts.of(
+                "film.details",
+                said(habit.stimulus(), habit.stimulus()),
+                Wording.within(said("(" + habit.response() + ")", habit.response()), opponent),
+                share(habit.share()),
+                interval(habit.share()));
+    }
+
     /// The ids of the exchanges behind the figure at hand.
     List<String> behind() {
         return figure().map(f -> f.follow.exchanges()).orElse(List.of());
@@ -198,15 +213,7 @@ final class HabitsPage extends VBox implements AutoCloseable {
             told.add(Texts.of("film.details.few"));
         }
         List<Node> nodes = new ArrayList<>();
-        nodes.add(Nodes.flow(Nodes.text(
-                Texts.of(
-                        "film.details",
-                        said(stimulus, stimulus),
-                        Wording.within(said("(" + response + ")", response), opponent),
-                        share(habit.share()),
-                        interval(habit.share())),
-                "small",
-                "strong")));
+        nodes.add(Nodes.flow(Nodes.text(told(habit), "small", "strong")));
         told.forEach(line -> nodes.add(Nodes.flow(Nodes.text(line, "soft"))));
         nodes.add(Nodes.flow(Nodes.text(Texts.of(afterOwn ? "film.details.keys.own" : "film.details.keys"), "soft")));
         return nodes;

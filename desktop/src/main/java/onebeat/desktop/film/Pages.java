@@ -102,6 +102,11 @@ final class Pages extends StackPane implements AutoCloseable {
         lines().ifPresentOrElse(page -> page.choose(step), () -> habits.step(step));
     }
 
+    /// What is chosen, in a sentence or none.
+    List<String> told() {
+        return lines().isPresent() ? List.of() : habits.told().stream().toList();
+    }
+
     /// The ids of the exchanges behind what is chosen.
     List<String> behind() {
         return lines().map(LinesPage::behind).orElseGet(habits::behind);
