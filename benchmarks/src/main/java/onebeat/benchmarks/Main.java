@@ -1,5 +1,6 @@
 package onebeat.benchmarks;
 
+import java.io.IOException;
 import java.util.Collection;
 import java.util.Locale;
 import java.util.Map;
@@ -18,8 +19,9 @@ public final class Main {
 
     private Main() {}
 
-    /// With the word `clock` only the clock is measured; with `stops` nothing is, and what stops lines is printed.
-    public static void main(String[] args) throws RunnerException, InterruptedException, ExecutionException {
+    /// With the word `clock` or `film` only that is measured; with `stops` nothing is, and what stops lines is printed.
+    public static void main(String[] args)
+            throws RunnerException, InterruptedException, ExecutionException, IOException {
         if (args.length > 0 && args[0].equals("stops")) {
             StopsRun.print();
             return;
@@ -28,12 +30,17 @@ public final class Main {
             ClockRun.print();
             return;
         }
+        if (args.length > 0 && args[0].equals("film")) {
+            FilmRun.print();
+            return;
+        }
         lines();
         reviews();
         beside(HabitsBenchmark.class, "habits, 100 000 exchanges", "sql");
         beside(EveningBenchmark.class, "an evening with reads", "anew");
         FinderRun.print();
         ClockRun.print();
+        FilmRun.print();
     }
 
     /// The review of a line with two reads: median and 99 %, and how they grow with the length.
