@@ -366,6 +366,49 @@ class FilmWindowTest extends DemoWindow {
     }
 
     @Test
+    void aFilmThatMovedAndGotAnotherNameIsFoundInAFolderAndTakenAlong() throws IOException {
+        toReel("ring-apron");
+        coach.await("it was opened once", () -> coach.count(".time-moment") == 3);
+        coach.await(
+                "and is known",
+                () -> !coach.app.draft("film print ring-apron.mp4").isEmpty());
+        Path clip = coach.app.folder().resolve("ring-apron.mp4");
+        Path card = Files.createDirectories(coach.app.folder().resolve("card").resolve("100CAM"));
+        Files.move(clip, card.resolve("MVI_0042.MP4"));
+        coach.choosing(coach.app.folder().resolve("card"));
+        coach.press(KeyCode.Y);
+        coach.await("found", () -> coach.shows("1 of 1 missing films are found"));
+        assertThat(file("ring-apron")).isEqualTo("card/100CAM/MVI_0042.MP4");
+        coach.press(KeyCode.Y);
+        coach.await("nothing is missing", () -> coach.shows("No film is missing."));
+        coach.press(KeyCode.Y, KeyCode.SHIFT);
+        coach.await("along", () -> coach.shows("1 films lie beside the camp"));
+        assertThat(file("ring-apron")).isEqualTo("film/MVI_0042.MP4");
+        assertThat(coach.app.folder().resolve("film/MVI_0042.MP4")).isRegularFile();
+        coach.press(KeyCode.Z, KeyCode.CONTROL);
+        coach.await("taken back", () -> file("ring-apron").equals("card/100CAM/MVI_0042.MP4"));
+    }
+
+    @Test
+    void whoWasHurtOnFilmHasTheirPlaceInThePlan() {
+        toReel("ring-apron");
+        coach.press(KeyCode.SLASH).type("2 3").press(KeyCode.ENTER);
+        coach.await("asked", () -> coach.shows("H hurt"));
+        coach.press(KeyCode.H);
+        coach.await("judged", () -> last().outcome() == Outcome.HURT);
+        coach.press(KeyCode.ESCAPE).press(KeyCode.F);
+        coach.await(
+                "finish or wait",
+                () -> coach.shows("When they are hurt: finish or wait")
+                        && coach.shows("Noor was visibly shaken on film, times: 1")
+                        && coach.shows("Too little is on film to say"));
+    }
+
+    private String file(String reel) {
+        return coach.app.camp().reels().get(reel).orElseThrow().file();
+    }
+
+    @Test
     void aTextThatCallsItselfAFilmIsToldAndLoggingGoesOn() throws IOException {
         Path text = Files.writeString(coach.app.folder().resolve("notes.mp4"), "she parries low\n".repeat(200));
         coach.choosing(text);

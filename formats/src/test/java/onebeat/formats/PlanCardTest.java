@@ -14,6 +14,8 @@ import onebeat.core.film.FightPlan;
 import onebeat.core.film.FollowUps;
 import onebeat.core.film.Outcome;
 import onebeat.core.film.Repertoire;
+import onebeat.core.film.Share;
+import onebeat.core.film.WhenHurt;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
 import onebeat.core.notation.Vocabulary;
@@ -127,5 +129,25 @@ class PlanCardTest {
         try (var document = Loader.loadPDF(out.toByteArray())) {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
         }
+    }
+
+    @Test
+    void whatToDoWhenTheyAreHurtStandsOnThePageWithItsIntervals() {
+        WhenHurt hurt = new WhenHurt(
+                4,
+                List.of(new WhenHurt.Reacted(WhenHurt.Reaction.TIES_UP, Share.of(3, 4))),
+                Optional.of(Share.of(1, 9)),
+                Optional.of(Share.of(8, 9)),
+                WhenHurt.Advice.WAIT,
+                List.of("x1"));
+        FightPlan plan = new FightPlan(List.of(), List.of(), Optional.empty(), Optional.of(hurt));
+        assertThat(SHORT.whenHurt(plan))
+                .containsExactly(
+                        "Noor was visibly shaken on film, times: 4. In the ten seconds after: ties up 3 of 4 times (30 to 95 %).",
+                        "Going after it landed 1 of 9 times (2 to 43 %) and was countered 8 of 9 times (57 to 98 %).",
+                        "Wait: attacks are countered clearly more often than they land. Keep the distance, let Noor"
+                                + " come, and answer.");
+        assertThat(SHORT.page(plan, "").rows()).extracting(Row::call).containsAll(SHORT.whenHurt(plan));
+        assertThat(SHORT.whenHurt(plan.with(Optional.empty()))).isEmpty();
     }
 }

@@ -18,7 +18,9 @@ import onebeat.core.review.Context;
 /// @param plans the best first, no two with the same beginning or the same weapon
 /// @param avoid what the opponent punishes, the surest first
 /// @param reach the gaps in which only the one of longer reach lands
-public record FightPlan(List<Plan> plans, List<Avoid> avoid, Optional<OneSidedReach> reach) {
+/// @param whenHurt what to do when the opponent is shaken; empty where they never were on film
+public record FightPlan(
+        List<Plan> plans, List<Avoid> avoid, Optional<OneSidedReach> reach, Optional<WhenHurt> whenHurt) {
 
     private static final Constants NUMBERS = Constants.of(FightPlan.class, "habits.csv", "number");
     private static final int PLANS = (int) NUMBERS.get("plans");
@@ -81,7 +83,12 @@ public record FightPlan(List<Plan> plans, List<Avoid> avoid, Optional<OneSidedRe
                         });
             }
         }
-        return new FightPlan(plans, avoid(habits), reach(context));
+        return new FightPlan(plans, avoid(habits), reach(context), Optional.empty());
+    }
+
+    /// The same plan with what is known of the opponent when they are shaken.
+    public FightPlan with(Optional<WhenHurt> hurt) {
+        return new FightPlan(plans, avoid, reach, hurt);
     }
 
     private static List<Avoid> avoid(List<After> habits) {

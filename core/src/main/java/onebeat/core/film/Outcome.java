@@ -9,9 +9,16 @@ public enum Outcome {
     BLOCKED,
     MISSED,
     COUNTERED,
+    /// It landed clean, and the other was visibly shaken.
+    HURT,
     NONE;
 
-    /// The word in film files: `clean`, `partial`, `blocked`, `missed`, `countered` or `none`.
+    /// Whether it landed, at least in part.
+    public boolean landed() {
+        return this == CLEAN || this == PARTIAL || this == HURT;
+    }
+
+    /// The word in film files: `clean`, `partial`, `blocked`, `missed`, `countered`, `hurt` or `none`.
     public String word() {
         return name().toLowerCase(Locale.ROOT);
     }

@@ -38,4 +38,9 @@ public interface Navigator {
     /// @param what kind of files they are, in words
     /// @param endings for example `*.wav`
     Optional<Path> choose(String what, String... endings);
+
+    /// Lets the coach choose a folder; empty where they do not.
+    ///
+    /// @param what it is for, in words
+    Optional<Path> chooseFolder(String what);
 }

@@ -43,6 +43,7 @@ public final class Film implements Station {
     private final Playback playback;
     private final Pages pages;
     private final FilmCut cut;
+    private final FilmFiles films;
     private final StationLoop<FilmState, FilmAction> loop;
     private final FilmView view;
     private final List<BoundCommand> commands;
@@ -57,6 +58,7 @@ public final class Film implements Station {
         this.playback = new Playback(app, this::moved, this::lengthKnown);
         this.pages = new Pages(app, this::open);
         this.cut = new FilmCut(app);
+        this.films = new FilmFiles(app);
         this.loop = new StationLoop<>(
                 StationName.FILM,
                 app,
@@ -145,6 +147,7 @@ public final class Film implements Station {
     public void close() {
         playback.close();
         cut.close();
+        films.close();
         pages.close();
     }
 
@@ -169,6 +172,7 @@ public final class Film implements Station {
     }
 
     private void lengthKnown(Reel reel, double seconds) {
+        films.know(reel);
         loop.dispatch(new FilmAction.Length(reel.id(), seconds));
     }
 
@@ -232,6 +236,8 @@ public final class Film implements Station {
             case OPEN_FILE -> openFile();
             case WRITE_OUT -> FilmOut.write(app);
             case CUT -> cut.toggle(behind(), pages.told());
+            case FIND_FILMS -> films.findIn(() -> navigator.chooseFolder(Texts.of("choose.films")));
+            case TAKE_ALONG -> films.takeAlong();
             case CLOSE_FORM -> navigator.closeForm();
             case PROMPT -> navigator.prompt(prompt());
         }
@@ -276,14 +282,8 @@ public final class Film implements Station {
                             .filter(r -> String.valueOf(Path.of(r.file()).getFileName())
                                     .equals(name))
                             .isPresent();
-            loop.dispatch(new FilmAction.Opened(name, relative(file), moved));
+            loop.dispatch(new FilmAction.Opened(name, FilmFiles.relative(app.folder(), file), moved));
         }
-    }
-
-    /// As seen from the camp file, where it lies below it, so that both can be carried elsewhere.
-    private String relative(Path file) {
-        Path whole = file.toAbsolutePath();
-        return whole.startsWith(app.folder()) ? app.folder().relativize(whole).toString() : whole.toString();
     }
 
     /// Whether it is the open camp under another name.

@@ -63,6 +63,8 @@ sealed interface FilmAction {
         PRINT,
         WRITE,
         CUT,
+        FIND_FILMS,
+        TAKE_ALONG,
         TAKE_LOG,
         LEAVE_LOG
     }

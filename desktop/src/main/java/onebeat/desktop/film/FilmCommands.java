@@ -124,6 +124,8 @@ final class FilmCommands {
                 of(Group.FILES, "film.open", Do.OPEN_FILE, "O").bar(),
                 of(Group.FILES, "film.reel", Do.REEL, "W").when(FilmCommands::hasReel),
                 of(Group.FILES, "film.print", Do.PRINT, "Alt+P").when(FilmCommands::hasReel),
+                of(Group.FILES, "film.find", Do.FIND_FILMS, "Y").when(FilmCommands::hasReel),
+                of(Group.FILES, "film.along", Do.TAKE_ALONG, "Shift+Y").when(FilmCommands::hasReel),
                 of(Group.FILES, "film.cut", Do.CUT, "V").when(FilmCommands::hasBehind),
                 of(Group.FILES, "film.write", Do.WRITE, "X").when(FilmCommands::hasReel));
     }
@@ -151,6 +153,7 @@ final class FilmCommands {
             case BLOCKED -> "B";
             case MISSED -> "M";
             case COUNTERED -> "X";
+            case HURT -> "H";
             case NONE -> "N";
         };
     }

@@ -47,6 +47,8 @@ sealed interface FilmEffect extends Effect.OfStation {
         OPEN_FILE,
         WRITE_OUT,
         CUT,
+        FIND_FILMS,
+        TAKE_ALONG,
         CLOSE_FORM,
         PROMPT
     }

@@ -138,6 +138,8 @@ final class FilmUpdate {
             case PRINT -> Next.of(state, Beside.PRINT_PLAN);
             case WRITE -> Next.of(state, Ask.WRITE_OUT);
             case CUT -> Next.of(state, Ask.CUT);
+            case FIND_FILMS -> Next.of(state, Ask.FIND_FILMS);
+            case TAKE_ALONG -> Next.of(state, Ask.TAKE_ALONG);
             case TAKE_LOG -> Next.of(state, Beside.TAKE_LOG);
             case LEAVE_LOG -> Next.of(state, Beside.LEAVE_LOG);
             case REEL ->

@@ -9,6 +9,7 @@ import onebeat.core.film.FightPlan;
 import onebeat.core.film.FollowUps.After;
 import onebeat.core.film.Idea;
 import onebeat.core.film.Repertoire;
+import onebeat.core.film.WhenHurt;
 import onebeat.core.opening.PartnerModel;
 import onebeat.core.review.Context;
 import onebeat.desktop.app.BackgroundQuestion;
@@ -60,7 +61,10 @@ final class Insights implements AutoCloseable {
         worker.ask(
                 _ -> {
                     List<Idea> ideas = Idea.of(habits, context, repertoire);
-                    return new Insight(ideas, FightPlan.of(habits, ideas, context, repertoire));
+                    Camp camp = now.camp;
+                    FightPlan plan = FightPlan.of(habits, ideas, context, repertoire)
+                            .with(WhenHurt.of(camp.studied(), camp.vocabulary()));
+                    return new Insight(ideas, plan);
                 },
                 insight -> {
                     ground = Optional.of(now);

@@ -59,6 +59,11 @@ final class PlanPage extends LinesPage {
         if (avoid.isEmpty()) {
             nodes.add(said(Texts.of("plan.away.none"), "soft"));
         }
+        plan.whenHurt().ifPresent(hurt -> {
+            VBox rows = new Backed(hurt.exchanges(), said(Texts.of("plan.hurt"), "small", "strong"));
+            card.whenHurt(plan).forEach(words -> rows.getChildren().add(said(words, "small")));
+            nodes.add(rows);
+        });
         nodes.add(said(Texts.of("caution.short"), "caution"));
         fill(lines, nodes);
     }

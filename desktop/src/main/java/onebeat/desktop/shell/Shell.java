@@ -182,6 +182,11 @@ public final class Shell implements Navigator {
         return files.choose(what, endings);
     }
 
+    @Override
+    public Optional<Path> chooseFolder(String what) {
+        return files.chooseFolder(what);
+    }
+
     /// Files are chosen so; for those who drive the window.
     public void choosing(Supplier<Optional<Path>> how) {
         files.choosing(how);

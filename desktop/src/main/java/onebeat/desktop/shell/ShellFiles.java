@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.Parent;
+import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.text.Texts;
@@ -37,6 +38,18 @@ final class ShellFiles implements Forms.Files {
 
     Optional<Path> choose(String what, String... endings) {
         return choosing.orElse(() -> ask(what, endings)).get();
+    }
+
+    Optional<Path> chooseFolder(String what) {
+        return choosing.orElse(() -> {
+                    DirectoryChooser chooser = new DirectoryChooser();
+                    chooser.setTitle(what);
+                    chooser.setInitialDirectory(app.folder().toFile());
+                    return Optional.ofNullable(
+                                    chooser.showDialog(root.get().getScene().getWindow()))
+                            .map(File::toPath);
+                })
+                .get();
     }
 
     private Optional<Path> ask(String what, String... endings) {

@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import onebeat.core.exchange.Phrases;
 import onebeat.core.film.FightPlan;
 import onebeat.core.film.FightPlan.Plan;
 import onebeat.core.film.Seized.IfThen;
 import onebeat.core.film.Share;
+import onebeat.core.film.WhenHurt;
 import onebeat.core.play.Who;
 import onebeat.core.wording.Wording;
 import onebeat.formats.cards.Sheet.Row;
@@ -44,6 +46,9 @@ public record PlanCard(String athlete, String opponent, UnaryOperator<String> wo
         }
         for (String away : avoid(plan)) {
             rows.add(new Row(WORDS.say("plan.no"), away, "", Whose.PARTNER, Set.TOLD));
+        }
+        for (String hurt : whenHurt(plan)) {
+            rows.add(new Row(WORDS.say("plan.hurt"), hurt, "", Whose.BOTH, Set.TOLD));
         }
         return new Sheet(
                 WORDS.say("plan.title", athlete, opponent),
@@ -105,6 +110,46 @@ public record PlanCard(String athlete, String opponent, UnaryOperator<String> wo
                         Math.round(r.fromCm()),
                         Math.round(r.toCm()))));
         return all;
+    }
+
+    /// What to do when the opponent is visibly shaken: what they did then, what came of going after it, and what
+    /// follows.
+    public List<String> whenHurt(FightPlan plan) {
+        return plan.whenHurt().map(this::told).orElse(List.of());
+    }
+
+    private List<String> told(WhenHurt hurt) {
+        List<String> all = new ArrayList<>();
+        String reactions = hurt.reactions().stream()
+                .map(r -> WORDS.say(
+                        "plan.hurt.reacted",
+                        WORDS.say("plan.hurt." + r.reaction()),
+                        count(r.share()),
+                        percent(r.share().low()),
+                        percent(r.share().high())))
+                .collect(Collectors.joining(", "));
+        all.add(WORDS.say(
+                "plan.hurt.times",
+                opponent,
+                hurt.times(),
+                reactions.isEmpty() ? WORDS.say("plan.hurt.unseen") : reactions));
+        hurt.landed()
+                .flatMap(landed -> hurt.punished()
+                        .map(punished -> WORDS.say(
+                                "plan.hurt.after",
+                                count(landed),
+                                percent(landed.low()),
+                                percent(landed.high()),
+                                count(punished),
+                                percent(punished.low()),
+                                percent(punished.high()))))
+                .ifPresent(all::add);
+        all.add(WORDS.say("plan.hurt." + hurt.advice(), opponent));
+        return all;
+    }
+
+    private static long percent(double share) {
+        return Math.round(100 * share);
     }
 
     /// What the opponent does then, as a clause within a sentence.

@@ -1,0 +1,168 @@
+package onebeat.desktop.film;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import javafx.application.Platform;
+import onebeat.core.camp.Edit;
+import onebeat.core.camp.Place;
+import onebeat.core.film.Reel;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.text.Texts;
+import onebeat.media.FilmCopies;
+import onebeat.media.FilmPrint;
+import onebeat.media.FilmSearch;
+
+/// Where the camp's films lie: what each is known by, where those are that moved, and copies that go along. The long
+/// work is done beside the interface; asked for once more, it is stopped.
+final class FilmFiles implements AutoCloseable {
+
+    private static final String PRINT = "film print ";
+    private static final int PERCENT = 100;
+    private static final int TOLD_EVERY = 5;
+
+    private final CampSession app;
+    private volatile boolean stopped;
+    private boolean underWay;
+    private int toldLast;
+
+    FilmFiles(CampSession app) {
+        this.app = app;
+    }
+
+    /// Keeps what a reel's film is known by, so that it is found wherever it goes.
+    void know(Reel reel) {
+        Path file = app.folder().resolve(reel.file());
+        Thread.ofVirtual()
+                .name("print of a film")
+                .start(() -> FilmPrint.of(file)
+                        .map(FilmPrint::text)
+                        .ifPresent(text -> Platform.runLater(() -> {
+                            if (!app.draft(PRINT + reel.file()).equals(text)) {
+                                app.keepDraft(PRINT + reel.file(), text);
+                            }
+                        })));
+    }
+
+    /// The reels whose films are not where they were.
+    List<Reel> missing() {
+        return filmed().filter(reel -> !Files.isRegularFile(app.folder().resolve(reel.file())))
+                .toList();
+    }
+
+    private Stream<Reel> filmed() {
+        return app.camp().reels().all().stream().filter(reel -> !reel.isDrawn());
+    }
+
+    /// Looks for the films that are missing, in a folder and below it.
+    void find(Path folder) {
+        List<Reel> missing = missing();
+        List<FilmSearch.Wanted> wanted = missing.stream()
+                .map(reel -> new FilmSearch.Wanted(
+                        reel.id(),
+                        String.valueOf(Path.of(reel.file()).getFileName()),
+                        FilmPrint.read(app.draft(PRINT + reel.file()))))
+                .toList();
+        beside(Texts.of("film.find.begins", missing.size(), folder), () -> {
+            Map<String, Path> found = FilmSearch.find(folder, wanted, _ -> !stopped);
+            return () -> {
+                List<Edit> edits = missing.stream()
+                        .filter(reel -> found.containsKey(reel.id()))
+                        .map(reel -> moved(reel, found.getOrDefault(reel.id(), folder)))
+                        .toList();
+                took(edits, Texts.of("film.find.done", edits.size(), missing.size(), folder));
+            };
+        });
+    }
+
+    /// Copies the films beside the camp.
+    void takeAlong() {
+        Path folder = app.folder().resolve(Texts.of("film.out.folder"));
+        List<Reel> there = filmed().filter(
+                        reel -> Files.isRegularFile(app.folder().resolve(reel.file())))
+                .toList();
+        List<Path> films =
+                there.stream().map(reel -> app.folder().resolve(reel.file())).toList();
+        beside(Texts.of("film.along.begins", films.size()), () -> {
+            FilmCopies.Result result = FilmCopies.copy(films, folder, this::goesOn);
+            return () -> {
+                switch (result) {
+                    case FilmCopies.NotCopied(String sentence) -> app.warn(sentence);
+                    case FilmCopies.Copied(List<Path> places) -> {
+                        List<Edit> edits = new ArrayList<>();
+                        for (int i = 0; i < there.size(); i++) {
+                            edits.add(moved(there.get(i), places.get(i)));
+                        }
+                        took(edits, Texts.of("film.along.done", places.size(), folder));
+                    }
+                }
+            };
+        });
+    }
+
+    private Edit moved(Reel reel, Path to) {
+        Reel after = reel.withFile(relative(app.folder(), to), reel.seconds());
+        know(after);
+        return Edit.change(Place.REELS, reel, after);
+    }
+
+    private void took(List<Edit> edits, String said) {
+        if (edits.isEmpty() || app.save(new Edit.Together(edits))) {
+            app.say(said);
+        }
+    }
+
+    /// As seen from the camp file, where it lies below it, so that both can be carried elsewhere.
+    static String relative(Path folder, Path file) {
+        Path whole = file.toAbsolutePath();
+        return whole.startsWith(folder) ? folder.relativize(whole).toString() : whole.toString();
+    }
+
+    private boolean goesOn(double share) {
+        int percent = (int) (share * PERCENT);
+        if (percent >= toldLast + TOLD_EVERY) {
+            toldLast = percent;
+            Platform.runLater(() -> app.say(Texts.of("film.along.going", percent)));
+        }
+        return !stopped;
+    }
+
+    private void beside(String begins, Supplier<Runnable> work) {
+        if (underWay) {
+            stopped = true;
+            return;
+        }
+        underWay = true;
+        stopped = false;
+        toldLast = 0;
+        app.say(begins);
+        Thread.ofPlatform().daemon().name("films of the camp").start(() -> {
+            Runnable then = work.get();
+            Platform.runLater(() -> {
+                underWay = false;
+                then.run();
+            });
+        });
+    }
+
+    /// Asks for a folder, and looks there for what is missing.
+    void findIn(Supplier<Optional<Path>> asked) {
+        if (underWay) {
+            stopped = true;
+        } else if (missing().isEmpty()) {
+            app.say(Texts.of("film.find.none"));
+        } else {
+            asked.get().ifPresent(this::find);
+        }
+    }
+
+    @Override
+    public void close() {
+        stopped = true;
+    }
+}
