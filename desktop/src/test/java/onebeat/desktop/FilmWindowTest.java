@@ -390,6 +390,47 @@ class FilmWindowTest extends DemoWindow {
     }
 
     @Test
+    void tenExchangesAreLoggedInAMinuteByTheKeyboard() {
+        toReel("ring-apron");
+        coach.await("its hits", () -> coach.count(".sharp-sound") == 7);
+        int before = all().size();
+        int keys = 0;
+        String[] seen = {"1b (low) 3", "", "2 3 (lean)", "", "jab cross (parry)"};
+        for (int i = 0; i < 10; i++) {
+            String line = seen[i % seen.length];
+            coach.press(KeyCode.K);
+            if (line.isEmpty()) {
+                coach.press(KeyCode.R);
+                keys += 2;
+            } else {
+                coach.press(KeyCode.SLASH).type(line).press(KeyCode.ENTER);
+                keys += 3 + line.length();
+            }
+            int count = before + i + 1;
+            coach.await("logged", () -> all().size() == count);
+            coach.press(KeyCode.C);
+            coach.await("judged", () -> last().outcome() == Outcome.CLEAN);
+            keys++;
+            if (!line.isEmpty()) {
+                coach.press(KeyCode.ESCAPE);
+                keys++;
+            }
+            if (i == 6) {
+                // Seven hits are on the clip; the rest are logged from its beginning again.
+                coach.press(KeyCode.LEFT, KeyCode.ALT, KeyCode.SHIFT);
+                keys++;
+            }
+        }
+        assertThat(all()).hasSize(before + 10);
+        assertThat(keys)
+                .as("two keys a second, which is slow typing, are 120 in a minute")
+                .isLessThan(120);
+        coach.press(KeyCode.RIGHT).press(KeyCode.D);
+        double here = Driver.onFx(this::timeS);
+        coach.await("on the very picture", () -> all().stream().anyMatch(e -> Math.abs(e.timeS() - here) < 2e-4));
+    }
+
+    @Test
     void whoWasHurtOnFilmHasTheirPlaceInThePlan() {
         toReel("ring-apron");
         coach.press(KeyCode.SLASH).type("2 3").press(KeyCode.ENTER);

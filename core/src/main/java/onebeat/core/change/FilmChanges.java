@@ -15,7 +15,11 @@ import onebeat.core.play.Who;
 /// What is written down of what was seen on film, and changed of it.
 public final class FilmChanges {
 
-    private static final double TENTHS = 10;
+    /// Times are kept to so many parts of a second: a tenth of a millisecond.
+    private static final double PARTS = 10_000;
+
+    /// What a time that was worked out may lie above a whole part.
+    private static final double ROUNDING = 1e-4;
 
     private FilmChanges() {}
 
@@ -30,7 +34,7 @@ public final class FilmChanges {
         return new Exchange(
                 camp.exchanges().nextId("x"),
                 on.id(),
-                tenths(timeS),
+                onPicture(timeS),
                 on.roundAt(timeS),
                 starter(line),
                 last.map(Exchange::athleteStance).orElse(camp.card().athlete().stance()),
@@ -41,8 +45,9 @@ public final class FilmChanges {
                 "");
     }
 
-    private static double tenths(double timeS) {
-        return Math.round(timeS * TENTHS) / TENTHS;
+    /// A time that is written short and still lies on the same picture of the film: never before it begins.
+    private static double onPicture(double timeS) {
+        return Math.ceil(timeS * PARTS - ROUNDING) / PARTS;
     }
 
     private static Who starter(String line) {
@@ -61,7 +66,7 @@ public final class FilmChanges {
 
     /// The exchange earlier or later on its reel, never off it.
     public static Exchange moved(Reel on, Exchange exchange, double seconds) {
-        double to = tenths(Math.clamp(exchange.timeS() + seconds, 0, on.seconds()));
+        double to = onPicture(Math.clamp(exchange.timeS() + seconds, 0, on.seconds()));
         return exchange.at(to, on.roundAt(to));
     }
 

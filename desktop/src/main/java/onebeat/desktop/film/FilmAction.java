@@ -55,6 +55,7 @@ sealed interface FilmAction {
         REMOVE,
         EARLIER,
         LATER,
+        HERE,
         PARTNER_STANCE,
         ATHLETE_STANCE,
         RANGE,

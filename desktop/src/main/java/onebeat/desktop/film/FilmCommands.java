@@ -117,6 +117,7 @@ final class FilmCommands {
                         .when(FilmCommands::hasExchange),
                 of(Group.CHANGE, "film.earlier", Do.EARLIER, "Comma").when(FilmCommands::hasExchange),
                 of(Group.CHANGE, "film.later", Do.LATER, "Period").when(FilmCommands::hasExchange),
+                of(Group.CHANGE, "film.here", Do.HERE, "D").when(FilmCommands::hasExchange),
                 of(Group.CHANGE, "film.stance", Do.PARTNER_STANCE, "S").when(FilmCommands::hasExchange),
                 of(Group.CHANGE, "film.stance.athlete", Do.ATHLETE_STANCE, "Shift+S")
                         .when(FilmCommands::hasExchange),

@@ -153,6 +153,7 @@ final class FilmUpdate {
             case RANGE -> change(FilmChanges::withNextRange);
             case EARLIER -> move(-STEP_S);
             case LATER -> move(STEP_S);
+            case HERE -> withExchange(e -> move(state.timeS() - e.timeS()));
             case REMOVE ->
                 withExchange(e -> Next.of(
                         state.choosing(Optional.empty()),

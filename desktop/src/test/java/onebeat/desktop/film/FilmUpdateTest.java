@@ -54,7 +54,7 @@ class FilmUpdateTest {
         after(new FilmAction.At(12.34)).after(new FilmAction.Enter("1 2 (parry)"));
         assertThat(onReel()).hasSize(before + 1);
         Exchange logged = camp.exchanges().get(state.awaits().orElseThrow()).orElseThrow();
-        assertThat(logged.timeS()).isEqualTo(12.3);
+        assertThat(logged.timeS()).isEqualTo(12.34);
         assertThat(logged.outcome()).isEqualTo(Outcome.NONE);
         after(new FilmAction.Judge(Outcome.BLOCKED));
         assertThat(camp.exchanges().get(logged.id()).orElseThrow().outcome()).isEqualTo(Outcome.BLOCKED);
