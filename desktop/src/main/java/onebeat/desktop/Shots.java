@@ -64,10 +64,11 @@ final class Shots {
     }
 
     private void film() {
-        shots.add(new Shot(
-                "film",
-                SETTLE,
-                () -> go(StationName.FILM, KeyCode.DOWN, KeyCode.DOWN, KeyCode.DOWN, KeyCode.RIGHT, KeyCode.RIGHT)));
+        shots.add(new Shot("", SEARCH, () -> go(StationName.FILM, KeyCode.PAGE_DOWN, KeyCode.PAGE_DOWN)));
+        shots.add(new Shot("film", SETTLE, () -> {
+            press(KeyCode.K);
+            press(KeyCode.K);
+        }));
         shots.add(new Shot("ideas", SEARCH, () -> press(KeyCode.I)));
         shots.add(new Shot("plan", SETTLE, () -> press(KeyCode.F)));
     }
