@@ -61,8 +61,8 @@ public final class FrameReader implements AutoCloseable {
     public Optional<FilmPicture> picture(int frame, int width, int height) {
         int wanted = Math.clamp(frame, 0, film.times().frames() - 1);
         return read(wanted)
-                .map(found ->
-                        upright.of(found.native_(), found.frame(), film.times().timeS(found.frame()), width, height));
+                .flatMap(found ->
+                        upright.of(found.decoded(), found.frame(), film.times().timeS(found.frame()), width, height));
     }
 
     /// Whether showing this frame needs no decoding.

@@ -14,7 +14,7 @@ import org.bytedeco.ffmpeg.avutil.AVFrame;
 final class KeptFrames implements AutoCloseable {
 
     /// A decoded frame.
-    record Kept(int frame, AVFrame native_) {}
+    record Kept(int frame, AVFrame decoded) {}
 
     private final long room;
     private final TreeMap<Integer, AVFrame> frames = new TreeMap<>();

@@ -14,6 +14,7 @@ import static org.bytedeco.ffmpeg.global.swscale.sws_setColorspaceDetails;
 
 import java.nio.ByteOrder;
 import java.nio.IntBuffer;
+import java.util.Optional;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 import org.bytedeco.ffmpeg.avutil.AVRational;
 import org.bytedeco.ffmpeg.swscale.SwsContext;
@@ -46,7 +47,8 @@ final class UprightPicture implements AutoCloseable {
         this.rotation = rotation;
     }
 
-    FilmPicture of(AVFrame frame, int number, double timeS, int width, int height) {
+    /// The picture; empty where its kind of pixels cannot be turned into ours.
+    Optional<FilmPicture> of(AVFrame frame, int number, double timeS, int width, int height) {
         boolean side = rotation % 180 != 0;
         double aspect = aspect(frame);
         double fullWidth = frame.width() * Math.max(1, aspect);
@@ -54,9 +56,10 @@ final class UprightPicture implements AutoCloseable {
         double scale = Math.min(1, Math.min((side ? height : width) / fullWidth, (side ? width : height) / fullHeight));
         int wide = Math.max(1, (int) Math.round(fullWidth * scale));
         int tall = Math.max(1, (int) Math.round(fullHeight * scale));
-        int[] stored = scaled(frame, wide, tall);
-        int[] turned = turned(stored, wide, tall, rotation);
-        return new FilmPicture(number, timeS, side ? tall : wide, side ? wide : tall, IntBuffer.wrap(turned));
+        return scaled(frame, wide, tall)
+                .map(stored -> turned(stored, wide, tall, rotation))
+                .map(turned ->
+                        new FilmPicture(number, timeS, side ? tall : wide, side ? wide : tall, IntBuffer.wrap(turned)));
     }
 
     /// How much wider than tall a pixel is.
@@ -65,7 +68,7 @@ final class UprightPicture implements AutoCloseable {
         return ratio.num() > 0 && ratio.den() > 0 ? ratio.num() / (double) ratio.den() : 1;
     }
 
-    private int[] scaled(AVFrame frame, int wide, int tall) {
+    private Optional<int[]> scaled(AVFrame frame, int wide, int tall) {
         SwsContext now = sws_getCachedContext(
                 scaler,
                 frame.width(),
@@ -78,6 +81,10 @@ final class UprightPicture implements AutoCloseable {
                 (SwsFilter) null,
                 (SwsFilter) null,
                 (DoublePointer) null);
+        if (now == null || now.isNull()) {
+            scaler = null;
+            return Optional.empty();
+        }
         scaler = now;
         colours(now, frame);
         long bytes = (long) wide * tall * BYTES;
@@ -103,7 +110,7 @@ final class UprightPicture implements AutoCloseable {
                 .order(ByteOrder.LITTLE_ENDIAN)
                 .asIntBuffer()
                 .get(pixels);
-        return pixels;
+        return Optional.of(pixels);
     }
 
     private static void colours(SwsContext scaler, AVFrame frame) {

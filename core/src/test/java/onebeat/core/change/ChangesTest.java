@@ -131,7 +131,8 @@ class ChangesTest {
     @Test
     void whatIsLoggedCarriesStancesAndRangeOn() {
         Exchange first = FilmChanges.logged(camp, REEL, 3.14159, "(1) parry 2");
-        assertThat(first.timeS()).isEqualTo(3.1);
+        assertThat(first.timeS()).as("short, and never before its picture").isEqualTo(3.1416);
+        assertThat(FilmChanges.logged(camp, REEL, 2.002, "1").timeS()).isEqualTo(2.002);
         assertThat(first.starter()).isEqualTo(Who.PARTNER);
         assertThat(first.partnerStance()).isEqualTo(Stance.SOUTHPAW);
         Exchange turned = FilmChanges.withNextRange(FilmChanges.withOtherStance(first, Who.PARTNER));

@@ -121,6 +121,6 @@ class FilmTest {
     @Test
     void outcomesHaveTheirWords() {
         assertThat(Arrays.stream(Outcome.values()).map(Outcome::word))
-                .containsExactly("clean", "partial", "blocked", "missed", "countered", "none");
+                .containsExactly("clean", "partial", "blocked", "missed", "countered", "hurt", "none");
     }
 }

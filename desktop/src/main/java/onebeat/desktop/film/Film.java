@@ -193,15 +193,10 @@ public final class Film implements Station {
 
     private void perform(Effect.OfStation effect) {
         switch ((FilmEffect) effect) {
-            case FilmEffect.Player player -> PlayerControls.use(playback, player);
+            case FilmEffect.Player player -> PlayerControls.use(playback, player.control());
             case FilmEffect.Beside beside -> turn(beside);
             case FilmEffect.Ask ask -> asked(ask);
             case FilmEffect.Seek seek -> playback.seek(seek.seconds());
-            case FilmEffect.Step step -> {
-                playback.pause();
-                playback.seek(playback.timeS() + step.seconds());
-            }
-            case FilmEffect.StepPictures step -> playback.step(step.pictures());
             case FilmEffect.Bench bench -> bench(bench.exchange());
             case FilmEffect.TakeLine take ->
                 pages.line(take.functionKey())
@@ -239,6 +234,7 @@ public final class Film implements Station {
             case FIND_FILMS -> films.findIn(() -> navigator.chooseFolder(Texts.of("choose.films")));
             case TAKE_ALONG -> films.takeAlong();
             case CLOSE_FORM -> navigator.closeForm();
+            case PAUSE -> playback.pause();
             case PROMPT -> navigator.prompt(prompt());
         }
     }

@@ -7,27 +7,8 @@ import onebeat.desktop.app.Effect;
 /// What only Film does.
 sealed interface FilmEffect extends Effect.OfStation {
 
-    /// What the player is asked for.
-    enum Player implements FilmEffect {
-        TOGGLE,
-        PAUSE,
-        HALF_SPEED,
-        SLOWER,
-        FASTER,
-        SHARP_BACK,
-        SHARP_ON,
-        MAGNIFY,
-        LESS,
-        MIRROR,
-        LOOK_LEFT,
-        LOOK_RIGHT,
-        LOOK_UP,
-        LOOK_DOWN,
-        LOOP,
-        MARK_BEGIN,
-        MARK_END,
-        UNMARK
-    }
+    /// The player does what its key says.
+    record Player(FilmAction.Play control) implements FilmEffect {}
 
     /// What is done with the page beside the film.
     enum Beside implements FilmEffect {
@@ -50,17 +31,12 @@ sealed interface FilmEffect extends Effect.OfStation {
         FIND_FILMS,
         TAKE_ALONG,
         CLOSE_FORM,
+        PAUSE,
         PROMPT
     }
 
     /// The film goes to a time, in seconds.
     record Seek(double seconds) implements FilmEffect {}
-
-    /// The film goes on or back by so many seconds, and stands still.
-    record Step(double seconds) implements FilmEffect {}
-
-    /// The film goes on or back by so many pictures, and stands still.
-    record StepPictures(int pictures) implements FilmEffect {}
 
     /// A drill is made of this exchange and laid on the bench.
     record Bench(Exchange exchange) implements FilmEffect {}

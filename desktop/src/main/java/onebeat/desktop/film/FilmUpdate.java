@@ -27,20 +27,14 @@ import onebeat.desktop.film.FilmAction.Do;
 import onebeat.desktop.film.FilmAction.Play;
 import onebeat.desktop.film.FilmEffect.Ask;
 import onebeat.desktop.film.FilmEffect.Beside;
-import onebeat.desktop.film.FilmEffect.Player;
 import onebeat.desktop.film.FilmEffect.ReelForm;
 import onebeat.desktop.film.FilmEffect.Seek;
-import onebeat.desktop.film.FilmEffect.Step;
-import onebeat.desktop.film.FilmEffect.StepPictures;
 import onebeat.desktop.text.Texts;
 
 /// What each action on Film leads to.
 final class FilmUpdate {
 
     private static final double STEP_S = 0.1;
-    private static final double SECOND_S = 1;
-    private static final double SECONDS_S = 5;
-    private static final double FAR_S = 30;
 
     /// Exchanges start at this tempo when they become drills. A default.
     private static final int FIRST_BPM = 60;
@@ -72,7 +66,7 @@ final class FilmUpdate {
             case FilmAction.Enter enter -> enter(enter.canonical());
             case FilmAction.Typing _ -> Next.of(state.awaiting(Optional.empty()));
             case FilmAction.Leave _ ->
-                Next.of(state.awaiting(Optional.empty()).amending(Optional.empty()), Player.PAUSE);
+                Next.of(state.awaiting(Optional.empty()).amending(Optional.empty()), FilmEffect.Ask.PAUSE);
             case FilmAction.Judge judge -> judge(judge.outcome());
             case FilmAction.TakeLine take -> Next.of(state, new FilmEffect.TakeLine(take.functionKey()));
             case FilmAction.ToBench to -> bench(to);
@@ -80,7 +74,7 @@ final class FilmUpdate {
             case FilmAction.Length length -> length(length);
             case FilmAction.ReelChanged changed ->
                 Next.of(state, Save.of(Edit.change(Place.REELS, changed.before(), changed.after()), Ask.CLOSE_FORM));
-            case Play one -> judged().played(one);
+            case Play one -> Next.of(state.awaiting(Optional.empty()), new FilmEffect.Player(one));
             case Do one -> judged().done(one);
         };
     }
@@ -88,38 +82,6 @@ final class FilmUpdate {
     /// Whatever is done next, an outcome is no longer waited for.
     private FilmUpdate judged() {
         return new FilmUpdate(here.with(state.awaiting(Optional.empty())));
-    }
-
-    private Next<FilmState> played(Play one) {
-        return Next.of(
-                state,
-                switch (one) {
-                    case PLAY -> Player.TOGGLE;
-                    case STEP_BACK -> new StepPictures(-1);
-                    case STEP_ON -> new StepPictures(1);
-                    case SECOND_BACK -> new Step(-SECOND_S);
-                    case SECOND_ON -> new Step(SECOND_S);
-                    case SECONDS_BACK -> new Step(-SECONDS_S);
-                    case SECONDS_ON -> new Step(SECONDS_S);
-                    case FAR_BACK -> new Step(-FAR_S);
-                    case FAR_ON -> new Step(FAR_S);
-                    case HALF_SPEED -> Player.HALF_SPEED;
-                    case SLOWER -> Player.SLOWER;
-                    case FASTER -> Player.FASTER;
-                    case SHARP_BACK -> Player.SHARP_BACK;
-                    case SHARP_ON -> Player.SHARP_ON;
-                    case MAGNIFY -> Player.MAGNIFY;
-                    case LESS -> Player.LESS;
-                    case MIRROR -> Player.MIRROR;
-                    case LOOK_LEFT -> Player.LOOK_LEFT;
-                    case LOOK_RIGHT -> Player.LOOK_RIGHT;
-                    case LOOK_UP -> Player.LOOK_UP;
-                    case LOOK_DOWN -> Player.LOOK_DOWN;
-                    case LOOP -> Player.LOOP;
-                    case MARK_BEGIN -> Player.MARK_BEGIN;
-                    case MARK_END -> Player.MARK_END;
-                    case UNMARK -> Player.UNMARK;
-                });
     }
 
     private Next<FilmState> done(Do one) {
