@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
 import onebeat.formats.out.OutFiles;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -20,8 +21,26 @@ class CutWriterTest {
     private static final int SLOW = 42;
     private static final int HELD = 27;
 
+    /// Two tests read one cut: it takes a while to make.
+    @TempDir
+    private static Path shared;
+
+    private static Path made;
+    private static CutWriter.Result result;
+
     @TempDir
     private Path folder;
+
+    @BeforeAll
+    static void cutOnce() {
+        made = shared.resolve("cut.mp4");
+        result = CutWriter.write(
+                cut(TestFilms.film("hevc-30.mov")),
+                made,
+                new OutFiles(shared.resolve("written")),
+                OutFiles.Taken.REFUSE,
+                ReadProgress.NONE);
+    }
 
     private OutFiles files() {
         return new OutFiles(folder.resolve("written"));
@@ -49,12 +68,9 @@ class CutWriterTest {
 
     @Test
     void eachMomentIsSeenAtSpeedThenSlowAndHeldWhereItLands() {
-        FilmFile film = TestFilms.film("hevc-30.mov");
-        Cut cut = cut(film);
-        Path to = folder.resolve("cut.mp4");
-        CutWriter.Result result = CutWriter.write(cut, to, files(), OutFiles.Taken.REFUSE, ReadProgress.NONE);
+        Cut cut = cut(TestFilms.film("hevc-30.mov"));
         assertThat(result).isInstanceOf(CutWriter.Written.class);
-        FilmFile read = TestFilms.film(to);
+        FilmFile read = TestFilms.film(made);
         assertThat(read.info().codec()).isEqualTo("h264");
         assertThat(read.info().width()).isEqualTo(960);
         assertThat(read.info().sound()).isPresent();
@@ -88,11 +104,8 @@ class CutWriterTest {
 
     @Test
     void itIsHeardAtSpeedAndSilentWhereItIsSlow() {
-        FilmFile film = TestFilms.film("hevc-30.mov");
-        Path to = folder.resolve("cut.mp4");
-        CutWriter.write(cut(film), to, files(), OutFiles.Taken.REFUSE, ReadProgress.NONE);
         SoundPicture sound =
-                SoundPicture.of(TestFilms.film(to), ReadProgress.NONE).orElseThrow();
+                SoundPicture.of(TestFilms.film(made), ReadProgress.NONE).orElseThrow();
         // The first moment begins at 2.5 s with 0.2 s before the film; its click is on the film's second 1.
         assertThat(sound.sharp())
                 .anySatisfy(at -> assertThat(at).isCloseTo(2.5 + 1.2, within(0.02)))
