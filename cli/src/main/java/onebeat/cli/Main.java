@@ -3,6 +3,7 @@ package onebeat.cli;
 import java.io.OutputStreamWriter;
 import java.io.PrintStream;
 import java.io.PrintWriter;
+import onebeat.store.ProgramFolder;
 import onebeat.store.ProgramLog;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -32,6 +33,7 @@ public final class Main {
 
     public static void main(String[] args) {
         ProgramLog.begin();
+        ProgramFolder.holdLibraries();
         System.exit(commandLine()
                 .setOut(writer(System.out))
                 .setErr(writer(System.err))

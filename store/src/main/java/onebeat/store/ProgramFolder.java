@@ -6,7 +6,18 @@ import java.nio.file.Path;
 /// `~/.local/share/onebeat`. The system property `onebeat.folder` names another one.
 public final class ProgramFolder {
 
+    /// Where JavaCPP unpacks the libraries that decode film, once for each version.
+    private static final String LIBRARIES = "org.bytedeco.javacpp.cachedir";
+
     private ProgramFolder() {}
+
+    /// What libraries unpack of themselves goes into the program's folder and nowhere else. To be called before a film
+    /// is opened.
+    public static void holdLibraries() {
+        if (System.getProperty(LIBRARIES) == null) {
+            System.setProperty(LIBRARIES, path().resolve("libraries").toString());
+        }
+    }
 
     public static Path path() {
         String own = System.getProperty("onebeat.folder", "");
