@@ -60,7 +60,9 @@ public final class CutWriter {
     public sealed interface Result {}
 
     /// It is there.
-    public record Written(Path path, double seconds) implements Result {}
+    ///
+    /// @param moments how many are in it
+    public record Written(Path path, int moments, double seconds) implements Result {}
 
     /// It is not, and why.
     public record NotWritten(String sentence) implements Result {}
@@ -85,7 +87,7 @@ public final class CutWriter {
         try {
             new CutWriter(cut, progress).writeTo(making);
             Path place = files.write(to, out -> Files.copy(making, out), taken);
-            return new Written(place, seconds(cut));
+            return new Written(place, cut.moments().size(), seconds(cut));
         } catch (MediaTrouble e) {
             return new NotWritten(e.sentence());
         } catch (OutFiles.TakenException e) {

@@ -6,13 +6,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import javafx.application.Platform;
 import onebeat.core.camp.Camp;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.app.FilesOut;
 import onebeat.desktop.app.LineWords;
+import onebeat.desktop.app.StoppableWork;
 import onebeat.desktop.text.Texts;
 import onebeat.formats.film.Subtitles;
 import onebeat.formats.out.OutFiles;
@@ -24,41 +24,42 @@ import onebeat.media.FilmOpening;
 /// Cuts exchanges out of their films into one, beside the interface.
 final class FilmCut implements AutoCloseable {
 
-    private static final int PERCENT = 100;
-    private static final int TOLD_EVERY = 5;
-
     private final CampSession app;
-    private volatile boolean stopped;
-    private boolean underWay;
+    private final StoppableWork work;
 
     FilmCut(CampSession app) {
         this.app = app;
+        this.work = new StoppableWork("cut", app::warn);
     }
 
     /// Begins to cut these exchanges; where a cut is under way, that is stopped instead.
     ///
     /// @param title what they show, a line each
     void toggle(List<Exchange> exchanges, List<String> title) {
-        if (underWay) {
-            stopped = true;
+        if (work.stop()) {
             return;
         }
-        underWay = true;
-        stopped = false;
         app.say(Texts.of("film.cut.begins", exchanges.size()));
         Camp camp = app.camp();
         LineWords words = app.wordsOnFilm();
         Path to = app.folder().resolve(Texts.of("film.out.folder")).resolve("cut.mp4");
-        Thread.ofPlatform().daemon().name("cut").start(() -> {
-            String told = cut(camp, words, exchanges, title, to);
-            Platform.runLater(() -> {
-                underWay = false;
-                app.say(told);
-            });
+        work.begin(percent -> app.say(Texts.of("film.cut.going", percent)), progress -> {
+            CutWriter.Result result = CutWriter.write(
+                    cut(camp, words, exchanges, title), to, FilesOut.files(), OutFiles.Taken.NUMBER, progress::test);
+            return () -> tell(result, exchanges.size());
         });
     }
 
-    private String cut(Camp camp, LineWords words, List<Exchange> exchanges, List<String> title, Path to) {
+    private void tell(CutWriter.Result result, int wanted) {
+        switch (result) {
+            case CutWriter.NotWritten(String sentence) -> app.warn(sentence);
+            case CutWriter.Written written ->
+                app.say(Texts.of(
+                        "film.cut.done", written.moments(), wanted, written.path(), Math.round(written.seconds())));
+        }
+    }
+
+    private Cut cut(Camp camp, LineWords words, List<Exchange> exchanges, List<String> title) {
         Map<String, Optional<FilmFile>> films = new HashMap<>();
         List<Cut.Moment> moments = new ArrayList<>();
         for (Exchange exchange : exchanges) {
@@ -66,29 +67,7 @@ final class FilmCut implements AutoCloseable {
                     exchange.reelId(), id -> camp.reels().get(id).flatMap(this::film));
             film.ifPresent(f -> moments.add(new Cut.Moment(f, exchange.timeS(), words(camp, words, exchange))));
         }
-        CutWriter.Result result =
-                CutWriter.write(new Cut(title, moments), to, FilesOut.files(), OutFiles.Taken.NUMBER, this::goesOn);
-        return switch (result) {
-            case CutWriter.NotWritten(String sentence) -> sentence;
-            case CutWriter.Written written ->
-                Texts.of(
-                        "film.cut.done",
-                        moments.size(),
-                        exchanges.size(),
-                        written.path(),
-                        Math.round(written.seconds()));
-        };
-    }
-
-    private int toldLast;
-
-    private boolean goesOn(double share) {
-        int percent = (int) (share * PERCENT);
-        if (percent >= toldLast + TOLD_EVERY || percent < toldLast) {
-            toldLast = percent;
-            Platform.runLater(() -> app.say(Texts.of("film.cut.going", percent)));
-        }
-        return !stopped;
+        return new Cut(title, moments);
     }
 
     private Optional<FilmFile> film(Reel reel) {
@@ -118,6 +97,6 @@ final class FilmCut implements AutoCloseable {
 
     @Override
     public void close() {
-        stopped = true;
+        work.close();
     }
 }

@@ -13,6 +13,7 @@ import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
 import onebeat.core.film.Reel;
 import onebeat.desktop.app.CampSession;
+import onebeat.desktop.app.StoppableWork;
 import onebeat.desktop.text.Texts;
 import onebeat.media.FilmCopies;
 import onebeat.media.FilmPrint;
@@ -23,16 +24,13 @@ import onebeat.media.FilmSearch;
 final class FilmFiles implements AutoCloseable {
 
     private static final String PRINT = "film print ";
-    private static final int PERCENT = 100;
-    private static final int TOLD_EVERY = 5;
 
     private final CampSession app;
-    private volatile boolean stopped;
-    private boolean underWay;
-    private int toldLast;
+    private final StoppableWork work;
 
     FilmFiles(CampSession app) {
         this.app = app;
+        this.work = new StoppableWork("films of the camp", app::warn);
     }
 
     /// Keeps what a reel's film is known by, so that it is found wherever it goes.
@@ -60,7 +58,7 @@ final class FilmFiles implements AutoCloseable {
     }
 
     /// Looks for the films that are missing, in a folder and below it.
-    void find(Path folder) {
+    private void find(Path folder) {
         List<Reel> missing = missing();
         List<FilmSearch.Wanted> wanted = missing.stream()
                 .map(reel -> new FilmSearch.Wanted(
@@ -68,8 +66,9 @@ final class FilmFiles implements AutoCloseable {
                         String.valueOf(Path.of(reel.file()).getFileName()),
                         FilmPrint.read(app.draft(PRINT + reel.file()))))
                 .toList();
-        beside(Texts.of("film.find.begins", missing.size(), folder), () -> {
-            Map<String, Path> found = FilmSearch.find(folder, wanted, _ -> !stopped);
+        app.say(Texts.of("film.find.begins", missing.size(), folder));
+        work.begin(_ -> {}, progress -> {
+            Map<String, Path> found = FilmSearch.find(folder, wanted, progress::test);
             return () -> {
                 List<Edit> edits = missing.stream()
                         .filter(reel -> found.containsKey(reel.id()))
@@ -82,14 +81,18 @@ final class FilmFiles implements AutoCloseable {
 
     /// Copies the films beside the camp.
     void takeAlong() {
+        if (work.stop()) {
+            return;
+        }
         Path folder = app.folder().resolve(Texts.of("film.out.folder"));
         List<Reel> there = filmed().filter(
                         reel -> Files.isRegularFile(app.folder().resolve(reel.file())))
                 .toList();
         List<Path> films =
                 there.stream().map(reel -> app.folder().resolve(reel.file())).toList();
-        beside(Texts.of("film.along.begins", films.size()), () -> {
-            FilmCopies.Result result = FilmCopies.copy(films, folder, this::goesOn);
+        app.say(Texts.of("film.along.begins", films.size()));
+        work.begin(percent -> app.say(Texts.of("film.along.going", percent)), progress -> {
+            FilmCopies.Result result = FilmCopies.copy(films, folder, progress::test);
             return () -> {
                 switch (result) {
                     case FilmCopies.NotCopied(String sentence) -> app.warn(sentence);
@@ -123,38 +126,12 @@ final class FilmFiles implements AutoCloseable {
         return whole.startsWith(folder) ? folder.relativize(whole).toString() : whole.toString();
     }
 
-    private boolean goesOn(double share) {
-        int percent = (int) (share * PERCENT);
-        if (percent >= toldLast + TOLD_EVERY) {
-            toldLast = percent;
-            Platform.runLater(() -> app.say(Texts.of("film.along.going", percent)));
-        }
-        return !stopped;
-    }
-
-    private void beside(String begins, Supplier<Runnable> work) {
-        if (underWay) {
-            stopped = true;
-            return;
-        }
-        underWay = true;
-        stopped = false;
-        toldLast = 0;
-        app.say(begins);
-        Thread.ofPlatform().daemon().name("films of the camp").start(() -> {
-            Runnable then = work.get();
-            Platform.runLater(() -> {
-                underWay = false;
-                then.run();
-            });
-        });
-    }
-
     /// Asks for a folder, and looks there for what is missing.
     void findIn(Supplier<Optional<Path>> asked) {
-        if (underWay) {
-            stopped = true;
-        } else if (missing().isEmpty()) {
+        if (work.stop()) {
+            return;
+        }
+        if (missing().isEmpty()) {
             app.say(Texts.of("film.find.none"));
         } else {
             asked.get().ifPresent(this::find);
@@ -163,6 +140,6 @@ final class FilmFiles implements AutoCloseable {
 
     @Override
     public void close() {
-        stopped = true;
+        work.close();
     }
 }
