@@ -109,8 +109,7 @@ public final class FrameReader implements AutoCloseable {
     }
 
     private void jump(int key) {
-        long units = film.times().keyRead(key);
-        boolean went = container.seek(stream, Math.max(units, Long.MIN_VALUE + 1));
+        boolean went = container.seek(stream, film.times().keyRead(key));
         avcodec_flush_buffers(decoder);
         draining = false;
         last = -1;

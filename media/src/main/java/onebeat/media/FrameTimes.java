@@ -104,8 +104,8 @@ public final class FrameTimes {
         return place < 0 ? 0 : keys[place];
     }
 
-    /// Where a key frame stands in the file, in units.
+    /// Where a key frame stands in the file, in units; where the first frame is shown, before the first of them.
     long keyRead(int place) {
-        return place < 0 ? Long.MIN_VALUE : keysRead[place];
+        return place < 0 ? shownAt[0] : keysRead[place];
     }
 }
