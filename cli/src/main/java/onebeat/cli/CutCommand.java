@@ -162,7 +162,7 @@ final class CutCommand implements Callable<Integer> {
         }
         List<Cut.Moment> moments = chosen.stream()
                 .filter(e -> e.reelId().equals(name))
-                .map(e -> new Cut.Moment(opened, e.timeS(), words(e)))
+                .map(e -> new Cut.Moment(opened, e.momentS(), words(e)))
                 .toList();
         return write(new Cut(title, moments), own, name);
     }

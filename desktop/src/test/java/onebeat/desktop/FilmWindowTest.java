@@ -425,7 +425,7 @@ class FilmWindowTest extends DemoWindow {
         assertThat(keys)
                 .as("two keys a second, which is slow typing, are 120 in a minute")
                 .isLessThan(120);
-        coach.press(KeyCode.RIGHT).press(KeyCode.D);
+        coach.press(KeyCode.RIGHT).press(KeyCode.D, KeyCode.SHIFT);
         double here = Driver.onFx(this::timeS);
         coach.await("on the very picture", () -> all().stream().anyMatch(e -> Math.abs(e.timeS() - here) < 2e-4));
     }

@@ -3,6 +3,9 @@ package onebeat.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.StringReader;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import onebeat.core.exchange.Band;
 import onebeat.core.exchange.Stance;
 import onebeat.core.film.Exchange;
@@ -13,6 +16,8 @@ import onebeat.core.play.Who;
 import onebeat.formats.film.FilmCsv;
 import onebeat.formats.film.FilmCsv.Film;
 import onebeat.formats.film.FilmCsv.Rejected;
+import onebeat.formats.film.FilmJson;
+import onebeat.formats.film.ReelTable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -143,5 +148,37 @@ class FilmCsvTest {
                 .containsExactly(
                         new Reel("hall", "hall", 540, 120, "Noor", "films/hall.mov"),
                         new Reel("shed", "shed", 420, 180, "Maud", ""));
+    }
+
+    @Test
+    void marksOfRoundsAndContactsComeBackAsTheyWere() throws Exception {
+        Reel reel = new Reel("hall", "hall", 540, 120, "Noor", "", List.of(12.0, 252.5));
+        Exchange lands = new Exchange(
+                        "x1",
+                        "hall",
+                        30.1,
+                        1,
+                        Who.ATHLETE,
+                        Stance.ORTHODOX,
+                        Stance.SOUTHPAW,
+                        Optional.empty(),
+                        "1 2",
+                        Outcome.CLEAN,
+                        "")
+                .withContact(Optional.of(30.4334));
+        StringBuilder out = new StringBuilder();
+        FilmCsv.write(out, List.of(lands), new ReelTable(Map.of("hall", reel), "Noor"));
+        Film back = FilmCsv.read(new StringReader(out.toString()), Vocabulary.standard());
+        assertThat(back.rejected()).isEmpty();
+        assertThat(back.reels()).containsExactly(reel);
+        assertThat(back.exchanges()).containsExactly(lands);
+        String json = FilmJson.write(List.of(lands), new ReelTable(Map.of("hall", reel), "Noor"));
+        Film read = FilmJson.read(json, Vocabulary.standard(), _ -> true).orElseThrow();
+        assertThat(read.reels()).containsExactly(reel);
+        assertThat(read.exchanges()).containsExactly(lands);
+        Film bad = FilmCsv.read(
+                new StringReader(out.toString().replace("252.5", "later").replace("30.4334", "never")),
+                Vocabulary.standard());
+        assertThat(bad.rejected()).extracting(Rejected::column).containsExactly("contact_s");
     }
 }

@@ -9,10 +9,14 @@ import java.util.Map;
 import java.util.Optional;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
+import onebeat.core.film.AfterCleanHit;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.FightPlan;
 import onebeat.core.film.FollowUps;
+import onebeat.core.film.Habit;
 import onebeat.core.film.Outcome;
+import onebeat.core.film.PauseBeforeAttack;
+import onebeat.core.film.Reaction;
 import onebeat.core.film.Repertoire;
 import onebeat.core.film.Share;
 import onebeat.core.film.WhenHurt;
@@ -135,12 +139,12 @@ class PlanCardTest {
     void whatToDoWhenTheyAreHurtStandsOnThePageWithItsIntervals() {
         WhenHurt hurt = new WhenHurt(
                 4,
-                List.of(new WhenHurt.Reacted(WhenHurt.Reaction.TIES_UP, Share.of(3, 4))),
+                List.of(new WhenHurt.Reacted(Reaction.TIES_UP, Share.of(3, 4))),
                 Optional.of(Share.of(1, 9)),
                 Optional.of(Share.of(8, 9)),
                 WhenHurt.Advice.WAIT,
                 List.of("x1"));
-        FightPlan plan = new FightPlan(List.of(), List.of(), Optional.empty(), Optional.of(hurt));
+        FightPlan plan = new FightPlan(List.of(), List.of(), Optional.empty(), moments(Optional.of(hurt)));
         assertThat(SHORT.whenHurt(plan))
                 .containsExactly(
                         "Noor was visibly shaken on film, times: 4. In the ten seconds after: ties up 3 of 4 times (30 to 95 %).",
@@ -148,6 +152,39 @@ class PlanCardTest {
                         "Wait: attacks are countered clearly more often than they land. Keep the distance, let Noor"
                                 + " come, and answer.");
         assertThat(SHORT.page(plan, "").rows()).extracting(Row::call).containsAll(SHORT.whenHurt(plan));
-        assertThat(SHORT.whenHurt(plan.with(Optional.empty()))).isEmpty();
+        assertThat(SHORT.whenHurt(plan.with(FightPlan.Moments.NONE))).isEmpty();
+    }
+
+    private static FightPlan.Moments moments(Optional<WhenHurt> hurt) {
+        return new FightPlan.Moments(hurt, Optional.empty(), Optional.empty());
+    }
+
+    @Test
+    void whatChangesAfterACleanHitAndWhetherToWaitStandOnThePage() {
+        AfterCleanHit hit = new AfterCleanHit(
+                Map.of(1, 2, 3, 9),
+                List.of(new AfterCleanHit.Change(
+                        Reaction.GOES_BACK, new Habit.Against(Share.of(9, 11), Share.of(2, 20), 0.001))),
+                List.of("x1"));
+        PauseBeforeAttack pause = new PauseBeforeAttack(6.25, 11, 2, 14, 0.004, List.of("x2"));
+        FightPlan plan = new FightPlan(
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                new FightPlan.Moments(Optional.empty(), Optional.of(hit), Optional.of(pause)));
+        assertThat(SHORT.afterHit(plan))
+                .containsExactly(
+                        "Noor was hit clean on film: 2 in round 1, 9 in round 3.",
+                        "After a clean hit the next thing changes: goes back 9 of 11 times (52 to 95 %), otherwise 2 of 20"
+                                + " times (3 to 30 %).");
+        assertThat(SHORT.pause(plan))
+                .containsExactly(
+                        "Attacks that landed began 6.3 s after the exchange before (median of 11), those that failed 2.0 s"
+                                + " (of 14; p 0.004).",
+                        "When the rhythm is lost, wait: what comes after a longer pause lands on Noor more often.");
+        assertThat(SHORT.page(plan, "").rows())
+                .extracting(Row::call)
+                .containsAll(SHORT.afterHit(plan))
+                .containsAll(SHORT.pause(plan));
     }
 }

@@ -24,6 +24,7 @@ import onebeat.core.exchange.Stance;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Outcome;
 import onebeat.core.film.Reel;
+import onebeat.core.film.RoundStarts;
 import onebeat.core.holding.Draw;
 import onebeat.core.holding.Gear;
 import onebeat.core.holding.JabSchool;
@@ -60,14 +61,17 @@ final class Tables {
                             Reel::roundSeconds,
                             Limit.number(Reel.LEAST_ROUND_SECONDS, Reel.MOST_SECONDS)),
                     Column.of("subject", Reel::subject, Limit.words()),
-                    Column.of("file", Reel::file, Limit.words())),
+                    Column.of("file", Reel::file, Limit.words()),
+                    Column.of(
+                            "round_starts", r -> RoundStarts.words(r.roundStarts()), Limit.readBy(RoundStarts::read))),
             (r, _) -> new Reel(
                     text(r, "id"),
                     text(r, "name"),
                     r.getDouble("seconds"),
                     r.getDouble("round_seconds"),
                     orNothing(r, "subject"),
-                    orNothing(r, "file")));
+                    orNothing(r, "file"),
+                    RoundStarts.read(orNothing(r, "round_starts"))));
 
     static final Rows<Exchange> EXCHANGES = new Rows<>(
             Place.EXCHANGES,
@@ -86,7 +90,11 @@ final class Tables {
                             Limit.oneOf(Band.class).orNothing()),
                     Column.of("line", Exchange::line, Limit.words()),
                     Column.of("outcome", e -> e.outcome().name(), Limit.oneOf(Outcome.class)),
-                    Column.of("note", Exchange::note, Limit.words())),
+                    Column.of("note", Exchange::note, Limit.words()),
+                    Column.of(
+                            "contact_s",
+                            e -> e.contactS().orElse(null),
+                            Limit.number(0, Reel.MOST_SECONDS).orNothing())),
             (r, _) -> new Exchange(
                     text(r, "id"),
                     text(r, "reel_id"),
@@ -98,7 +106,8 @@ final class Tables {
                     Optional.ofNullable(r.getString("range")).map(Band::valueOf),
                     text(r, "line"),
                     one(Outcome.class, r, "outcome"),
-                    text(r, "note")));
+                    text(r, "note"),
+                    Optional.ofNullable(r.getString("contact_s")).map(Double::valueOf)));
 
     static final Rows<Drill> DRILLS = new Rows<>(
             Place.DRILLS,

@@ -70,7 +70,7 @@ class CampFileTest {
     /// One thing of every kind.
     static List<Edit> oneOfEach() {
         return List.of(
-                Edit.add(Place.REELS, new Reel("reel", "second reel", 540.5, 180)),
+                Edit.add(Place.REELS, new Reel("reel", "second reel", 540.5, 180, "", "", List.of(12.25, 252.0))),
                 Edit.add(
                         Place.EXCHANGES,
                         new Exchange(
@@ -84,7 +84,8 @@ class CampFileTest {
                                 Optional.of(Band.LONG),
                                 "(1) parry 2",
                                 Outcome.CLEAN,
-                                "a note, with 'quotes'")),
+                                "a note, with 'quotes'",
+                                Optional.of(12.6667))),
                 Edit.add(
                         Place.EXCHANGES,
                         new Exchange(

@@ -99,7 +99,7 @@ public record Arrivals(List<Edit> edits, int fresh, int known, List<String> reel
             // A reel of the camp's own opponent names nobody.
             String subject = known.subject().equals(camp.card().opponent().name()) ? "" : known.subject();
             double runs = known.seconds() > 0 ? Math.max(known.seconds(), last) : guessed;
-            return new Reel(id, name, runs, known.roundSeconds(), subject, known.file());
+            return new Reel(id, name, runs, known.roundSeconds(), subject, known.file(), known.roundStarts());
         }
     }
 

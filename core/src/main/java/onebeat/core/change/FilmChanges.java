@@ -1,5 +1,6 @@
 package onebeat.core.change;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import onebeat.core.camp.Camp;
@@ -67,7 +68,31 @@ public final class FilmChanges {
     /// The exchange earlier or later on its reel, never off it.
     public static Exchange moved(Reel on, Exchange exchange, double seconds) {
         double to = onPicture(Math.clamp(exchange.timeS() + seconds, 0, on.seconds()));
-        return exchange.at(to, on.roundAt(to));
+        Exchange there = exchange.at(to, on.roundAt(to));
+        return there.withContact(there.contactS().filter(lands -> lands >= to));
+    }
+
+    /// The exchange with what it is about landing at this time. Nothing lands before it begins: where it would, it
+    /// begins
+    /// then too.
+    public static Exchange landing(Reel on, Exchange exchange, double timeS) {
+        double lands = onPicture(Math.clamp(timeS, 0, on.seconds()));
+        Exchange begun = lands < exchange.timeS() ? exchange.at(lands, on.roundAt(lands)) : exchange;
+        return begun.withContact(Optional.of(lands));
+    }
+
+    /// A reel becomes another. Exchanges that lay in the round that the reel gave them lie in the round that it gives
+    /// them now; those that a log put elsewhere stay.
+    public static Edit changed(Camp camp, Reel before, Reel after) {
+        List<Edit> edits = new ArrayList<>();
+        edits.add(Edit.change(Place.REELS, before, after));
+        for (Exchange exchange : camp.exchangesOn(before.id())) {
+            int now = after.roundAt(exchange.timeS());
+            if (exchange.round() == before.roundAt(exchange.timeS()) && exchange.round() != now) {
+                edits.add(changed(exchange, exchange.inRound(now)));
+            }
+        }
+        return new Edit.Together(edits);
     }
 
     /// The exchange with one of the two in the other stance.

@@ -10,6 +10,7 @@ import onebeat.core.exchange.Band;
 import onebeat.core.exchange.Constants;
 import onebeat.core.film.FollowUps.After;
 import onebeat.core.film.FollowUps.FollowUp;
+import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.Who;
 import onebeat.core.review.Context;
 
@@ -18,9 +19,8 @@ import onebeat.core.review.Context;
 /// @param plans the best first, no two with the same beginning or the same weapon
 /// @param avoid what the opponent punishes, the surest first
 /// @param reach the gaps in which only the one of longer reach lands
-/// @param whenHurt what to do when the opponent is shaken; empty where they never were on film
-public record FightPlan(
-        List<Plan> plans, List<Avoid> avoid, Optional<OneSidedReach> reach, Optional<WhenHurt> whenHurt) {
+/// @param moments what to do at single moments of the fight
+public record FightPlan(List<Plan> plans, List<Avoid> avoid, Optional<OneSidedReach> reach, Moments moments) {
 
     private static final Constants NUMBERS = Constants.of(FightPlan.class, "habits.csv", "number");
     private static final int PLANS = (int) NUMBERS.get("plans");
@@ -30,6 +30,26 @@ public record FightPlan(
     public FightPlan {
         plans = List.copyOf(plans);
         avoid = List.copyOf(avoid);
+    }
+
+    /// What film says of single moments of a fight with this opponent.
+    ///
+    /// @param whenHurt what to do when they are shaken; empty where they never were on film
+    /// @param afterHit how they change when they were hit clean; empty where they never were on film
+    /// @param pause whether it pays to wait before the next attack; empty where too few were seen
+    public record Moments(
+            Optional<WhenHurt> whenHurt, Optional<AfterCleanHit> afterHit, Optional<PauseBeforeAttack> pause) {
+
+        /// Nothing is known.
+        public static final Moments NONE = new Moments(Optional.empty(), Optional.empty(), Optional.empty());
+
+        /// Looks at all of the opponent's film.
+        public static Moments of(List<Exchange> studied, Vocabulary vocabulary) {
+            return new Moments(
+                    WhenHurt.of(studied, vocabulary),
+                    AfterCleanHit.of(studied, vocabulary),
+                    PauseBeforeAttack.of(studied));
+        }
     }
 
     /// One plan.
@@ -83,12 +103,12 @@ public record FightPlan(
                         });
             }
         }
-        return new FightPlan(plans, avoid(habits), reach(context), Optional.empty());
+        return new FightPlan(plans, avoid(habits), reach(context), Moments.NONE);
     }
 
-    /// The same plan with what is known of the opponent when they are shaken.
-    public FightPlan with(Optional<WhenHurt> hurt) {
-        return new FightPlan(plans, avoid, reach, hurt);
+    /// The same plan with what film says of single moments.
+    public FightPlan with(Moments known) {
+        return new FightPlan(plans, avoid, reach, known);
     }
 
     private static List<Avoid> avoid(List<After> habits) {

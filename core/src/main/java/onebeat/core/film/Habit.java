@@ -7,7 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import onebeat.core.exchange.Constants;
+import onebeat.core.exchange.Stance;
 import org.apache.commons.statistics.inference.FisherExactTest;
 
 /// One habit looked at closely: how often the opponent answers this with that, by context, early and late, and beside
@@ -16,16 +18,23 @@ import org.apache.commons.statistics.inference.FisherExactTest;
 /// Where a count is too small to say anything the answer is empty: three sightings are a guess.
 ///
 /// @param share of all sightings of the stimulus
-/// @param contexts the same by pairing, range and round, where the count allows; the name of the context first
+/// @param contexts the same by pairing, range, round and part of the fight, where the count allows; the name of the
+///     context first. The late part of a fight, in which fighters are tired, is the second half of the rounds that were
+///     logged on its reel
 /// @param change early against late; empty where the count does not allow it
 /// @param base against all reels; empty where there is nothing to compare with
+/// @param stance the stance in which it was mostly seen
+/// @param kind against all others in that stance: whether it is a habit of this one or of such fighters; empty where
+///     there is nothing to compare with
 public record Habit(
         String stimulus,
         String response,
         Share share,
         Map<String, Share> contexts,
         Optional<Against> change,
-        Optional<Against> base) {
+        Optional<Against> base,
+        Stance stance,
+        Optional<Against> kind) {
 
     private static final Constants NUMBERS = Constants.of(Habit.class, "habits.csv", "number");
     private static final int LEAST_SPLIT = (int) NUMBERS.get("least_split");
@@ -70,15 +79,43 @@ public record Habit(
         split(seen, response, s -> s.exchange().range().map(r -> "range " + r).orElse(""))
                 .forEach(contexts::put);
         split(seen, response, s -> "round " + s.exchange().round()).forEach(contexts::put);
+        Map<String, Integer> last = own.stream()
+                .collect(Collectors.toMap(
+                        s -> s.exchange().reelId(), s -> s.exchange().round(), Math::max));
+        split(seen, response, s -> part(s.exchange(), last)).forEach(contexts::put);
         List<Sighting> elsewhere =
                 others.stream().filter(s -> s.stimulus().equals(stimulus)).toList();
+        Stance stance = mostly(seen);
         return Optional.of(new Habit(
                 stimulus,
                 response,
                 share(seen, response),
                 contexts,
                 against(seen.subList(0, seen.size() / 2), seen.subList(seen.size() / 2, seen.size()), response),
-                against(seen, elsewhere, response)));
+                against(seen, elsewhere, response),
+                stance,
+                against(
+                        seen,
+                        elsewhere.stream()
+                                .filter(s -> s.exchange().partnerStance() == stance)
+                                .toList(),
+                        response)));
+    }
+
+    /// Early or late in its fight; nothing where that had but one round on film.
+    private static String part(Exchange exchange, Map<String, Integer> last) {
+        int rounds = last.getOrDefault(exchange.reelId(), 1);
+        if (rounds < 2) {
+            return "";
+        }
+        return 2 * exchange.round() > rounds ? "part late" : "part early";
+    }
+
+    private static Stance mostly(List<Sighting> seen) {
+        long southpaw = seen.stream()
+                .filter(s -> s.exchange().partnerStance() == Stance.SOUTHPAW)
+                .count();
+        return 2 * southpaw > seen.size() ? Stance.SOUTHPAW : Stance.ORTHODOX;
     }
 
     private static Share share(List<Sighting> seen, String response) {

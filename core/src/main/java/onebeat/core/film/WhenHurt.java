@@ -5,8 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import onebeat.core.exchange.Constants;
-import onebeat.core.exchange.Family;
-import onebeat.core.exchange.Technique;
 import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.Who;
 
@@ -38,15 +36,6 @@ public record WhenHurt(
     public WhenHurt {
         reactions = List.copyOf(reactions);
         exchanges = List.copyOf(exchanges);
-    }
-
-    /// What a shaken fighter does first.
-    public enum Reaction {
-        STRIKES_BACK,
-        TIES_UP,
-        GOES_BACK,
-        COVERS,
-        NOTHING
     }
 
     /// How often they did it.
@@ -82,7 +71,7 @@ public record WhenHurt(
             behind.add(moment.id());
             List<Exchange> after = after(moment, exchanges);
             after.forEach(e -> behind.add(e.id()));
-            after.stream().findFirst().map(e -> reaction(e, vocabulary)).ifPresent(first::add);
+            after.stream().findFirst().map(e -> Reaction.of(e, vocabulary)).ifPresent(first::add);
             for (Exchange one : after) {
                 if (one.starter() == Who.ATHLETE && one.outcome() != Outcome.NONE) {
                     attacks++;
@@ -113,28 +102,6 @@ public record WhenHurt(
                 .filter(e -> e.timeS() > moment.timeS() && e.timeS() <= moment.timeS() + AFTER_S)
                 .sorted(Comparator.comparingDouble(Exchange::timeS))
                 .toList();
-    }
-
-    /// What the opponent does first in an exchange.
-    private static Reaction reaction(Exchange exchange, Vocabulary vocabulary) {
-        if (exchange.starter() == Who.PARTNER) {
-            return Reaction.STRIKES_BACK;
-        }
-        return Sightings.of(List.of(exchange), Who.PARTNER, vocabulary).stream()
-                .findFirst()
-                .filter(seen -> !seen.response().equals("none"))
-                .map(seen -> reaction(seen.answered().technique()))
-                .orElse(Reaction.NOTHING);
-    }
-
-    private static Reaction reaction(Technique technique) {
-        if (technique.isStrike()) {
-            return Reaction.STRIKES_BACK;
-        }
-        if (technique.family() == Family.CLINCH) {
-            return Reaction.TIES_UP;
-        }
-        return technique.family() == Family.FEET ? Reaction.GOES_BACK : Reaction.COVERS;
     }
 
     private static List<Reacted> reactions(List<Reaction> first) {

@@ -1,6 +1,7 @@
 package onebeat.core.film;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
@@ -116,6 +117,27 @@ class FilmTest {
         assertThat(reel.roundAt(179.9)).isEqualTo(1);
         assertThat(reel.roundAt(180)).isEqualTo(2);
         assertThat(reel.roundAt(-3)).isEqualTo(1);
+    }
+
+    @Test
+    void markedRoundsComeBeforeTheLengthOfARound() {
+        Reel reel = new Reel("r", "reel", 540, 180).withRoundAt(252.5).withRoundAt(12);
+        assertThat(reel.rounds()).containsExactly(12.0, 252.5);
+        assertThat(reel.roundAt(3)).isEqualTo(1);
+        assertThat(reel.roundAt(200)).as("a rest belongs to the round before").isEqualTo(1);
+        assertThat(reel.roundAt(252.5)).isEqualTo(2);
+        assertThat(reel.withRoundAt(250).rounds()).as("marked again, it goes").containsExactly(12.0);
+        assertThat(reel.withRoundAt(250).withRoundAt(12).rounds()).containsExactly(0.0, 180.0, 360.0);
+    }
+
+    @Test
+    void roundStartsAreReadAsTheyAreWritten() {
+        List<Double> starts = List.of(12.0, 252.5);
+        assertThat(RoundStarts.read(RoundStarts.words(starts))).isEqualTo(starts);
+        assertThat(RoundStarts.read("  ")).isEmpty();
+        assertThatThrownBy(() -> RoundStarts.read("12 soon")).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> RoundStarts.read("-3")).hasMessageContaining("-3");
+        assertThatThrownBy(() -> RoundStarts.read("NaN")).hasMessageContaining("NaN");
     }
 
     @Test

@@ -8,7 +8,6 @@ import java.util.Optional;
 import onebeat.core.exchange.Stance;
 import onebeat.core.film.WhenHurt.Advice;
 import onebeat.core.film.WhenHurt.Reacted;
-import onebeat.core.film.WhenHurt.Reaction;
 import onebeat.core.notation.Vocabulary;
 import onebeat.core.play.Who;
 import org.junit.jupiter.api.DisplayName;

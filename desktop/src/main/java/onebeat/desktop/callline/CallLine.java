@@ -115,15 +115,19 @@ public final class CallLine extends HBox {
         return field.getText();
     }
 
-    /// Puts a line in, the caret behind it.
+    /// Puts a line in, the caret behind it, or between brackets at its end that are still empty.
     public void set(String text) {
         field.setText(text);
-        field.end();
+        toItsEnd();
+    }
+
+    private void toItsEnd() {
+        field.positionCaret(field.getLength() - (field.getText().endsWith("()") ? 1 : 0));
     }
 
     public void type() {
         field.requestFocus();
-        field.end();
+        toItsEnd();
     }
 
     public boolean isTyping() {

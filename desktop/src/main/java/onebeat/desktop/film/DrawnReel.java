@@ -46,7 +46,7 @@ final class DrawnReel {
 
     /// When its exchanges are, in seconds.
     List<Double> moments() {
-        return exchanges.stream().map(Exchange::timeS).toList();
+        return exchanges.stream().map(Exchange::momentS).toList();
     }
 
     /// One picture of the reel.
@@ -114,7 +114,8 @@ final class DrawnReel {
                 : new Fighter(reel.subject(), opponent.stance(), opponent.heightCm(), opponent.spanCm());
     }
 
-    private Setting setting(Exchange exchange) {
+    /// Who stands there in an exchange, in the stances it was seen in.
+    Setting setting(Exchange exchange) {
         Fighter athlete = camp.card().athlete();
         Fighter opponent = studied();
         return new Setting(

@@ -1,7 +1,5 @@
 package onebeat.desktop.film;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,6 +41,7 @@ public final class Film implements Station {
     private final Playback playback;
     private final Pages pages;
     private final FilmCut cut;
+    private final FilmStill still;
     private final FilmFiles films;
     private final StationLoop<FilmState, FilmAction> loop;
     private final FilmView view;
@@ -58,6 +57,7 @@ public final class Film implements Station {
         this.playback = new Playback(app, this::moved, this::lengthKnown);
         this.pages = new Pages(app, this::open);
         this.cut = new FilmCut(app);
+        this.still = new FilmStill(app);
         this.films = new FilmFiles(app);
         this.loop = new StationLoop<>(
                 StationName.FILM,
@@ -67,7 +67,13 @@ public final class Film implements Station {
                 FilmUpdate::update,
                 this::render,
                 this::perform);
-        this.view = new FilmView(playback.screen(), pages, playback::seek, this::take, this::openFile);
+        this.view = new FilmView(
+                playback.screen(),
+                pages,
+                playback::seek,
+                this::take,
+                this::openFile,
+                number -> loop.dispatch(new FilmAction.SeenAgain(number)));
         this.commands = BoundCommand.all(FilmCommands.TABLE, this::situation, loop::dispatch);
         app.reelProperty().addListener((_, _, now) -> loop.dispatch(new FilmAction.PutOn(now)));
     }
@@ -147,6 +153,7 @@ public final class Film implements Station {
     public void close() {
         playback.close();
         cut.close();
+        still.close();
         films.close();
         pages.close();
     }
@@ -215,22 +222,27 @@ public final class Film implements Station {
             case PRINT_PLAN -> pages.print();
             case TAKE_LOG -> pages.decide(true);
             case LEAVE_LOG -> pages.decide(false);
-            case PLAY_BEHIND -> playback.playInARow(behind());
+            case PLAY_BEHIND -> playback.playInARow(together());
         }
     }
 
-    /// The exchanges behind what is chosen beside the film.
-    private List<Exchange> behind() {
-        return pages.behind().stream()
-                .flatMap(id -> app.camp().exchanges().get(id).stream())
-                .toList();
+    /// What was collected, or what is behind what is chosen beside the film.
+    private List<Exchange> together() {
+        return situation().state().together(app.camp());
+    }
+
+    /// What that shows.
+    private List<String> told() {
+        int collected = state().collected().size();
+        return collected == 0 ? pages.told() : List.of(Texts.of("film.collected.title", collected));
     }
 
     private void asked(FilmEffect.Ask ask) {
         switch (ask) {
             case OPEN_FILE -> openFile();
             case WRITE_OUT -> FilmOut.write(app);
-            case CUT -> cut.toggle(behind(), pages.told());
+            case CUT -> cut.toggle(together(), told());
+            case STILL -> state().exchange(app.camp()).ifPresent(still::write);
             case FIND_FILMS -> films.findIn(() -> navigator.chooseFolder(Texts.of("choose.films")));
             case TAKE_ALONG -> films.takeAlong();
             case CLOSE_FORM -> navigator.closeForm();
@@ -268,7 +280,7 @@ public final class Film implements Station {
     public void take(Path file) {
         String name = String.valueOf(file.getFileName());
         String low = name.toLowerCase(Locale.ROOT);
-        if (low.endsWith(CampFile.ENDING) || isTheCamp(file)) {
+        if (low.endsWith(CampFile.ENDING) || FilmFiles.isTheCamp(app, file)) {
             app.warn(Texts.of("film.camp", name));
         } else if (low.endsWith(".csv") || low.endsWith(".json")) {
             pages.read(file);
@@ -279,16 +291,6 @@ public final class Film implements Station {
                                     .equals(name))
                             .isPresent();
             loop.dispatch(new FilmAction.Opened(name, FilmFiles.relative(app.folder(), file), moved));
-        }
-    }
-
-    /// Whether it is the open camp under another name.
-    private boolean isTheCamp(Path file) {
-        try {
-            return Files.isSameFile(file, app.path());
-        } catch (IOException _) {
-            // What is not there is no camp either.
-            return false;
         }
     }
 }

@@ -53,9 +53,14 @@ sealed interface FilmAction {
         AGAIN,
         AMEND,
         REMOVE,
+        GOES_ON,
+        COLLECT,
+        COLLECT_NONE,
         EARLIER,
         LATER,
-        HERE,
+        BEGINS_HERE,
+        LANDS_HERE,
+        ROUND_HERE,
         PARTNER_STANCE,
         ATHLETE_STANCE,
         RANGE,
@@ -64,11 +69,17 @@ sealed interface FilmAction {
         PRINT,
         WRITE,
         CUT,
+        STILL,
         FIND_FILMS,
         TAKE_ALONG,
         TAKE_LOG,
         LEAVE_LOG
     }
+
+    /// A line that was seen often is logged once more, here.
+    ///
+    /// @param number its place among those that are offered, from 1
+    record SeenAgain(int number) implements FilmAction {}
 
     /// The line that a function key takes goes to the bench.
     record TakeLine(int functionKey) implements FilmAction {}

@@ -11,6 +11,7 @@ import onebeat.desktop.command.Scope;
 import onebeat.desktop.film.FilmAction.Do;
 import onebeat.desktop.film.FilmAction.Judge;
 import onebeat.desktop.film.FilmAction.Play;
+import onebeat.desktop.film.FilmAction.SeenAgain;
 import onebeat.desktop.film.FilmAction.TakeLine;
 
 /// The commands of Film.
@@ -32,6 +33,10 @@ final class FilmCommands {
         all.addAll(working());
         for (int key = FIRST_LINE; key <= LAST_LINE; key++) {
             all.add(of(Group.WORK, "film.line", new TakeLine(key), "F" + key).when(FilmCommands::hasLines));
+        }
+        for (int number = 1; number <= FilmState.OFFERED; number++) {
+            all.add(of(Group.WORK, "film.seen", new SeenAgain(number), "Alt+" + number)
+                    .when(FilmCommands::hasReel));
         }
         for (Outcome outcome : Outcome.values()) {
             all.add(Command.of(
@@ -113,11 +118,14 @@ final class FilmCommands {
                         .when(FilmCommands::hasExchange)
                         .bar(),
                 of(Group.WORK, "film.again", Do.AGAIN, "R").when(FilmCommands::hasExchange),
+                of(Group.WORK, "film.on.answer", Do.GOES_ON, "N").when(FilmCommands::hasExchange),
+                of(Group.WORK, "film.round.here", Do.ROUND_HERE, "Shift+N").when(FilmCommands::hasReel),
                 of(Group.CHANGE, "film.remove", Do.REMOVE, "Delete", "Backspace")
                         .when(FilmCommands::hasExchange),
                 of(Group.CHANGE, "film.earlier", Do.EARLIER, "Comma").when(FilmCommands::hasExchange),
                 of(Group.CHANGE, "film.later", Do.LATER, "Period").when(FilmCommands::hasExchange),
-                of(Group.CHANGE, "film.here", Do.HERE, "D").when(FilmCommands::hasExchange),
+                of(Group.CHANGE, "film.lands", Do.LANDS_HERE, "D").when(FilmCommands::hasExchange),
+                of(Group.CHANGE, "film.begins", Do.BEGINS_HERE, "Shift+D").when(FilmCommands::hasExchange),
                 of(Group.CHANGE, "film.stance", Do.PARTNER_STANCE, "S").when(FilmCommands::hasExchange),
                 of(Group.CHANGE, "film.stance.athlete", Do.ATHLETE_STANCE, "Shift+S")
                         .when(FilmCommands::hasExchange),
@@ -128,6 +136,9 @@ final class FilmCommands {
                 of(Group.FILES, "film.find", Do.FIND_FILMS, "Y").when(FilmCommands::hasReel),
                 of(Group.FILES, "film.along", Do.TAKE_ALONG, "Shift+Y").when(FilmCommands::hasReel),
                 of(Group.FILES, "film.cut", Do.CUT, "V").when(FilmCommands::hasBehind),
+                of(Group.WORK, "film.collect", Do.COLLECT, "Q").when(FilmCommands::hasExchange),
+                of(Group.WORK, "film.collect.none", Do.COLLECT_NONE, "Shift+Q").when(FilmCommands::hasCollected),
+                of(Group.FILES, "film.still", Do.STILL, "Shift+V").when(FilmCommands::hasExchange),
                 of(Group.FILES, "film.write", Do.WRITE, "X").when(FilmCommands::hasReel));
     }
 
@@ -168,7 +179,11 @@ final class FilmCommands {
     }
 
     private static boolean hasBehind(Situation<FilmState> here) {
-        return !here.state().behind().isEmpty();
+        return !here.state().behind().isEmpty() || hasCollected(here);
+    }
+
+    private static boolean hasCollected(Situation<FilmState> here) {
+        return !here.state().collected().isEmpty();
     }
 
     private static boolean hasLines(Situation<FilmState> here) {

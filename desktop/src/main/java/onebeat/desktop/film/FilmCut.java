@@ -65,7 +65,7 @@ final class FilmCut implements AutoCloseable {
         for (Exchange exchange : exchanges) {
             Optional<FilmFile> film = films.computeIfAbsent(
                     exchange.reelId(), id -> camp.reels().get(id).flatMap(this::film));
-            film.ifPresent(f -> moments.add(new Cut.Moment(f, exchange.timeS(), words(camp, words, exchange))));
+            film.ifPresent(f -> moments.add(new Cut.Moment(f, exchange.momentS(), words(camp, words, exchange))));
         }
         return new Cut(title, moments);
     }
@@ -76,7 +76,8 @@ final class FilmCut implements AutoCloseable {
                 : Optional.empty();
     }
 
-    private static List<String> words(Camp camp, LineWords words, Exchange exchange) {
+    /// What stands under an exchange: its line in words, and where it is and what came of it.
+    static List<String> words(Camp camp, LineWords words, Exchange exchange) {
         String reel = camp.reels().get(exchange.reelId()).map(Reel::name).orElse("");
         return List.of(
                 words.of(exchange.line()),

@@ -28,6 +28,7 @@ sealed interface FilmEffect extends Effect.OfStation {
         OPEN_FILE,
         WRITE_OUT,
         CUT,
+        STILL,
         FIND_FILMS,
         TAKE_ALONG,
         CLOSE_FORM,

@@ -1,5 +1,6 @@
 package onebeat.desktop.film;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -124,6 +125,16 @@ final class FilmFiles implements AutoCloseable {
     static String relative(Path folder, Path file) {
         Path whole = file.toAbsolutePath();
         return whole.startsWith(folder) ? folder.relativize(whole).toString() : whole.toString();
+    }
+
+    /// Whether it is the open camp under another name.
+    static boolean isTheCamp(CampSession app, Path file) {
+        try {
+            return Files.isSameFile(file, app.path());
+        } catch (IOException _) {
+            // What is not there is no camp either.
+            return false;
+        }
     }
 
     /// Asks for a folder, and looks there for what is missing.

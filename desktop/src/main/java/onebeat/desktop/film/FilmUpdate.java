@@ -11,6 +11,7 @@ import onebeat.core.change.FilmChanges;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Outcome;
 import onebeat.core.film.Reel;
+import onebeat.core.film.SeenOften;
 import onebeat.core.play.Who;
 import onebeat.desktop.app.Effect;
 import onebeat.desktop.app.Effect.Go;
@@ -68,12 +69,13 @@ final class FilmUpdate {
             case FilmAction.Leave _ ->
                 Next.of(state.awaiting(Optional.empty()).amending(Optional.empty()), FilmEffect.Ask.PAUSE);
             case FilmAction.Judge judge -> judge(judge.outcome());
+            case FilmAction.SeenAgain seen -> seenAgain(seen.number());
             case FilmAction.TakeLine take -> Next.of(state, new FilmEffect.TakeLine(take.functionKey()));
             case FilmAction.ToBench to -> bench(to);
             case FilmAction.Opened opened -> opened(opened);
             case FilmAction.Length length -> length(length);
             case FilmAction.ReelChanged changed ->
-                Next.of(state, Save.of(Edit.change(Place.REELS, changed.before(), changed.after()), Ask.CLOSE_FORM));
+                Next.of(state, Save.of(FilmChanges.changed(camp, changed.before(), changed.after()), Ask.CLOSE_FORM));
             case Play one -> Next.of(state.awaiting(Optional.empty()), new FilmEffect.Player(one));
             case Do one -> judged().done(one);
         };
@@ -100,6 +102,9 @@ final class FilmUpdate {
             case PRINT -> Next.of(state, Beside.PRINT_PLAN);
             case WRITE -> Next.of(state, Ask.WRITE_OUT);
             case CUT -> Next.of(state, Ask.CUT);
+            case COLLECT -> withExchange(this::collect);
+            case COLLECT_NONE -> Next.of(state.collecting(List.of()), new Say(Texts.of("film.collected", 0)));
+            case STILL -> Next.of(state, Ask.STILL);
             case FIND_FILMS -> Next.of(state, Ask.FIND_FILMS);
             case TAKE_ALONG -> Next.of(state, Ask.TAKE_ALONG);
             case TAKE_LOG -> Next.of(state, Beside.TAKE_LOG);
@@ -108,14 +113,16 @@ final class FilmUpdate {
                 state.reel(camp).map(r -> Next.of(state, new ReelForm(r))).orElseGet(() -> Next.of(state));
             case TO_BENCH -> withExchange(e -> Next.of(state, new FilmEffect.Bench(e)));
             case AGAIN -> withExchange(e -> log(e.line()));
-            case AMEND ->
-                withExchange(e -> Next.of(state.amending(Optional.of(e.id())), Ask.PROMPT, new Write(e.line())));
+            case AMEND -> withExchange(e -> amend(e, e.line()));
             case PARTNER_STANCE -> change(e -> FilmChanges.withOtherStance(e, Who.PARTNER));
             case ATHLETE_STANCE -> change(e -> FilmChanges.withOtherStance(e, Who.ATHLETE));
             case RANGE -> change(FilmChanges::withNextRange);
             case EARLIER -> move(-STEP_S);
             case LATER -> move(STEP_S);
-            case HERE -> withExchange(e -> move(state.timeS() - e.timeS()));
+            case BEGINS_HERE -> withExchange(e -> move(state.timeS() - e.timeS()));
+            case LANDS_HERE -> change(e -> FilmChanges.landing(state.reel(camp).orElseThrow(), e, state.timeS()));
+            case ROUND_HERE -> state.reel(camp).map(this::roundHere).orElseGet(() -> Next.of(state));
+            case GOES_ON -> withExchange(e -> amend(e, SeenOften.goingOn(e.line())));
             case REMOVE ->
                 withExchange(e -> Next.of(
                         state.choosing(Optional.empty()),
@@ -124,6 +131,34 @@ final class FilmUpdate {
                                 new Say(Texts.of("film.removed")),
                                 new Seek(e.timeS()))));
         };
+    }
+
+    private Next<FilmState> amend(Exchange exchange, String line) {
+        return Next.of(state.amending(Optional.of(exchange.id())), Ask.PROMPT, new Write(line));
+    }
+
+    /// A round begins at the picture shown, or no longer does.
+    private Next<FilmState> roundHere(Reel reel) {
+        Reel after = reel.withRoundAt(state.timeS());
+        boolean begun = after.roundStarts().size() > reel.roundStarts().size();
+        return Next.of(
+                state,
+                Save.of(
+                        FilmChanges.changed(camp, reel, after),
+                        new Say(Texts.of(
+                                begun ? "film.round.begun" : "film.round.gone",
+                                after.roundAt(state.timeS()),
+                                Texts.filmTime(state.timeS())))));
+    }
+
+    private Next<FilmState> collect(Exchange exchange) {
+        FilmState then = state.collecting(exchange.id());
+        return Next.of(then, new Say(Texts.of("film.collected", then.collected().size())));
+    }
+
+    private Next<FilmState> seenAgain(int number) {
+        List<String> offered = state.offered(camp);
+        return number <= offered.size() && state.reel(camp).isPresent() ? log(offered.get(number - 1)) : Next.of(state);
     }
 
     private Next<FilmState> withExchange(Function<Exchange, Next<FilmState>> does) {

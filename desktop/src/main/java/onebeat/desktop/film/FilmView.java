@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
+import java.util.function.IntConsumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.input.TransferMode;
@@ -36,6 +37,7 @@ final class FilmView extends HBox {
     private final Button openFilm = new Button(Texts.of("film.open.button"));
     private final TimeRope axis;
     private final ExchangeRows rows;
+    private final SeenLines seen;
     private @Nullable Listed listed;
 
     /// What the rows were drawn from.
@@ -53,13 +55,15 @@ final class FilmView extends HBox {
     /// @param seek goes to a time, in seconds
     /// @param dropped takes a file that was dropped here
     /// @param open asks for a film
-    FilmView(Region screen, Region pages, DoubleConsumer seek, Consumer<Path> dropped, Runnable open) {
+    /// @param log logs one of the lines that were seen often, told its number from 1
+    FilmView(Region screen, Region pages, DoubleConsumer seek, Consumer<Path> dropped, Runnable open, IntConsumer log) {
         super(14);
         axis = new TimeRope(seek);
         rows = new ExchangeRows(seek);
+        seen = new SeenLines(log);
         openFilm.setOnAction(_ -> open.run());
         openFilm.setId("open-film");
-        VBox left = new VBox(10, onScreen(screen), axis, rows);
+        VBox left = new VBox(10, onScreen(screen), axis, rows, seen);
         left.prefWidthProperty().bind(widthProperty().multiply(LEFT_SHARE));
         left.maxWidthProperty().bind(left.prefWidthProperty());
         left.minWidthProperty().bind(left.prefWidthProperty());
@@ -103,7 +107,10 @@ final class FilmView extends HBox {
                 .map(r -> r.isOf(opponent) ? r.name() : Texts.of("film.other", r.name(), r.subject()))
                 .orElse(Texts.of("film.empty")));
         time.setText(Texts.filmTime(state.timeS()));
-        playing.setText(plays.words());
+        playing.setText(
+                state.collected().isEmpty()
+                        ? plays.words()
+                        : Texts.of("film.collected", state.collected().size()) + " \u00b7 " + plays.words());
         cannot.setText(plays.cannot());
         Listed now = new Listed(state.exchanges(camp), state);
         if (listed == null || !sameRows(listed, now)) {
@@ -123,20 +130,25 @@ final class FilmView extends HBox {
 
     private void showExchanges(FilmState state, Camp camp, List<Exchange> exchanges) {
         state.reel(camp).ifPresent(r -> axis.show(r, exchanges, state.chosen()));
+        seen.show(state.reel(camp).isEmpty() ? List.of() : state.offered(camp));
         String athlete = camp.card().athlete().name();
         String studied = state.reel(camp)
                 .map(r -> new DrawnReel(camp, r).studied().name())
                 .orElse("");
         scene.setText(state.exchange(camp)
                 .map(e -> Texts.of(
-                        "film.scene",
-                        athlete,
-                        Texts.of("stance." + e.athleteStance()),
-                        studied,
-                        Texts.of("stance." + e.partnerStance()),
-                        e.range()
-                                .map(r -> Texts.of("band." + r.name().toLowerCase(Locale.ROOT)))
-                                .orElse(Texts.of("film.norange"))))
+                                "film.scene",
+                                athlete,
+                                Texts.of("stance." + e.athleteStance()),
+                                studied,
+                                Texts.of("stance." + e.partnerStance()),
+                                e.range()
+                                        .map(r -> Texts.of("band." + r.name().toLowerCase(Locale.ROOT)))
+                                        .orElse(Texts.of("film.norange")))
+                        + e.contactS()
+                                .map(lands -> " \u00b7 "
+                                        + Texts.of("film.lands", Texts.filmTime(e.timeS()), Texts.filmTime(lands)))
+                                .orElse(""))
                 .orElse(""));
         rows.show(new ExchangeRows.Shown(exchanges, state.chosen(), state.awaits(), athlete, studied));
     }

@@ -105,7 +105,7 @@ final class GlanceWorker implements AutoCloseable {
         });
     }
 
-    private static Image image(FilmPicture picture) {
+    static Image image(FilmPicture picture) {
         PixelBuffer<IntBuffer> pixels = new PixelBuffer<>(
                 picture.width(), picture.height(), picture.argb(), PixelFormat.getIntArgbPreInstance());
         return new WritableImage(pixels);

@@ -13,6 +13,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import onebeat.core.camp.Camp;
+import onebeat.core.camp.Card;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.FollowUps;
@@ -119,11 +120,21 @@ final class HabitsPage extends VBox implements AutoCloseable {
         int studied = camp.studied().size();
         under.setText(Texts.of(
                 "film.habits.from",
+                whose(camp.card()),
                 studied,
                 counted.reels,
                 counted.open,
                 camp.exchanges().size() - studied));
         draw();
+    }
+
+    /// Whose habits they are: stance and height tell how much of it any such fighter would do.
+    private static String whose(Card card) {
+        long taller = Math.round(card.opponent().heightCm() - card.athlete().heightCm());
+        return Texts.of(
+                taller == 0 ? "film.whose.same" : taller > 0 ? "film.whose.taller" : "film.whose.shorter",
+                Texts.of("stance." + card.opponent().stance()),
+                Math.abs(taller));
     }
 
     /// What follows an own strike of the opponent's is shown, or again what answers the athlete's.
@@ -208,6 +219,9 @@ final class HabitsPage extends VBox implements AutoCloseable {
         contexts(habit).forEach(told::add);
         habit.change().map(a -> against("film.change", a)).ifPresent(told::add);
         habit.base().map(a -> against("film.base", a)).ifPresent(told::add);
+        habit.kind()
+                .map(a -> against("film.kind", a, Texts.of("film.kind." + habit.stance())))
+                .ifPresent(told::add);
         runs(stimulus, response).forEach(told::add);
         if (told.isEmpty()) {
             told.add(Texts.of("film.details.few"));
@@ -225,7 +239,7 @@ final class HabitsPage extends VBox implements AutoCloseable {
         return said.isEmpty() ? shorthand : said;
     }
 
-    /// One sentence for each way to split: pairing, range, round.
+    /// One sentence for each way to split: pairing, range, round, part of the fight.
     private static List<String> contexts(Habit habit) {
         Map<String, List<String>> byKind = new TreeMap<>();
         new TreeMap<>(habit.contexts()).forEach((name, share) -> {
@@ -240,11 +254,17 @@ final class HabitsPage extends VBox implements AutoCloseable {
     }
 
     private static String against(String key, Against against) {
+        return against(key, against, "");
+    }
+
+    /// @param others who the others are, in a word
+    private static String against(String key, Against against, String others) {
         return Texts.of(
                 key + (against.isClear() ? ".clear" : ".unclear"),
                 share(against.here()),
                 share(against.there()),
-                Texts.share(against.p()));
+                Texts.share(against.p()),
+                others);
     }
 
     /// The same response after two or three things in a row, where there is more than one of them.

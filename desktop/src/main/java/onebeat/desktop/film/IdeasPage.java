@@ -51,16 +51,15 @@ final class IdeasPage extends LinesPage {
         String book = using.isEmpty()
                 ? Texts.of("ideas.book.none")
                 : Texts.of("ideas.book", using.stream().map(Drill::name).collect(Collectors.joining(", ")));
+        String habit = Texts.of(
+                "ideas.habit",
+                inWords(idea.stimulus() + " (" + idea.response() + ")"),
+                Texts.of("film.of", share.n(), share.of()),
+                HabitsPage.interval(share));
         return new Backed(
                 idea.exchanges(),
-                said(
-                        Texts.of(
-                                "ideas.habit",
-                                inWords(idea.stimulus() + " (" + idea.response() + ")"),
-                                Texts.of("film.of", share.n(), share.of()),
-                                HabitsPage.interval(share)),
-                        "small",
-                        "strong"),
+                List.of(habit),
+                said(habit, "small", "strong"),
                 keyedAt(at, idea.reply().line()),
                 said(
                         Texts.of(

@@ -9,7 +9,6 @@ import onebeat.core.film.FightPlan;
 import onebeat.core.film.FollowUps.After;
 import onebeat.core.film.Idea;
 import onebeat.core.film.Repertoire;
-import onebeat.core.film.WhenHurt;
 import onebeat.core.opening.PartnerModel;
 import onebeat.core.review.Context;
 import onebeat.desktop.app.BackgroundQuestion;
@@ -63,7 +62,7 @@ final class Insights implements AutoCloseable {
                     List<Idea> ideas = Idea.of(habits, context, repertoire);
                     Camp camp = now.camp;
                     FightPlan plan = FightPlan.of(habits, ideas, context, repertoire)
-                            .with(WhenHurt.of(camp.studied(), camp.vocabulary()));
+                            .with(FightPlan.Moments.of(camp.studied(), camp.vocabulary()));
                     return new Insight(ideas, plan);
                 },
                 insight -> {

@@ -26,10 +26,13 @@ abstract class LinesPage extends ListPaper {
     static final class Backed extends VBox {
 
         private final List<String> exchanges;
+        private final List<String> told;
 
-        Backed(List<String> exchanges, Node... words) {
+        /// @param told what they show, in a sentence each
+        Backed(List<String> exchanges, List<String> told, Node... words) {
             super(2, words);
             this.exchanges = List.copyOf(exchanges);
+            this.told = List.copyOf(told);
             getStyleClass().setAll("row");
         }
     }
@@ -70,6 +73,11 @@ abstract class LinesPage extends ListPaper {
     /// The exchanges behind the chosen row.
     final List<String> behind() {
         return chosen < backed.size() ? backed.get(chosen).exchanges : List.of();
+    }
+
+    /// What the exchanges behind the chosen row show, in a sentence each.
+    final List<String> told() {
+        return chosen < backed.size() ? backed.get(chosen).told : List.of();
     }
 
     /// The line of a function key.

@@ -102,9 +102,10 @@ final class Pages extends StackPane implements AutoCloseable {
         lines().ifPresentOrElse(page -> page.choose(step), () -> habits.step(step));
     }
 
-    /// What is chosen, in a sentence or none.
+    /// What is chosen, in a sentence or a few.
     List<String> told() {
-        return lines().isPresent() ? List.of() : habits.told().stream().toList();
+        return lines().map(LinesPage::told)
+                .orElseGet(() -> habits.told().stream().toList());
     }
 
     /// The ids of the exchanges behind what is chosen.

@@ -35,17 +35,16 @@ final class PlanPage extends LinesPage {
         List<Taken> lines = new ArrayList<>();
         List<Node> nodes = new ArrayList<>();
         for (Plan one : plan.plans()) {
+            String title = card.title(lines.size() + 1, one);
             VBox row = new Backed(
                     one.idea().exchanges(),
-                    said(card.title(lines.size() + 1, one), "small", "strong"),
+                    List.of(title, card.evidence(one)),
+                    said(title, "small", "strong"),
                     keyedAt(lines.size(), one.drill().line()));
             card.reads(one).forEach(read -> row.getChildren().add(said(read, "small")));
             row.getChildren().add(said(card.evidence(one), "soft"));
             nodes.add(row);
-            lines.add(new Taken(
-                    card.title(lines.size() + 1, one),
-                    one.drill().line(),
-                    one.drill().odds()));
+            lines.add(new Taken(title, one.drill().line(), one.drill().odds()));
         }
         if (lines.isEmpty()) {
             nodes.add(said(Texts.of("ideas.none", opponent), "soft"));
@@ -54,17 +53,26 @@ final class PlanPage extends LinesPage {
         List<String> avoid = card.avoid(plan);
         for (int i = 0; i < avoid.size(); i++) {
             Node words = said(avoid.get(i), "small");
-            nodes.add(i < plan.avoid().size() ? new Backed(plan.avoid().get(i).exchanges(), words) : words);
+            nodes.add(
+                    i < plan.avoid().size()
+                            ? new Backed(plan.avoid().get(i).exchanges(), List.of(avoid.get(i)), words)
+                            : words);
         }
         if (avoid.isEmpty()) {
             nodes.add(said(Texts.of("plan.away.none"), "soft"));
         }
-        plan.whenHurt().ifPresent(hurt -> {
-            VBox rows = new Backed(hurt.exchanges(), said(Texts.of("plan.hurt"), "small", "strong"));
-            card.whenHurt(plan).forEach(words -> rows.getChildren().add(said(words, "small")));
-            nodes.add(rows);
-        });
+        FightPlan.Moments moments = plan.moments();
+        moments.whenHurt().ifPresent(hurt -> nodes.add(moment("plan.hurt", hurt.exchanges(), card.whenHurt(plan))));
+        moments.afterHit().ifPresent(hit -> nodes.add(moment("plan.hit", hit.exchanges(), card.afterHit(plan))));
+        moments.pause().ifPresent(pause -> nodes.add(moment("plan.pause", pause.exchanges(), card.pause(plan))));
         nodes.add(said(Texts.of("caution.short"), "caution"));
         fill(lines, nodes);
+    }
+
+    /// What film says of a moment of the fight.
+    private VBox moment(String title, List<String> exchanges, List<String> sentences) {
+        VBox rows = new Backed(exchanges, sentences, said(Texts.of(title), "small", "strong"));
+        sentences.forEach(words -> rows.getChildren().add(said(words, "small")));
+        return rows;
     }
 }

@@ -69,13 +69,9 @@ final class ReelForm extends VBox {
         try {
             double seconds = Double.parseDouble(round.getText().strip());
             if (seconds >= 30 && seconds <= 3_600) {
-                keep.accept(new Reel(
-                        before.id(),
-                        name.getText().strip(),
-                        before.seconds(),
-                        seconds,
-                        subject.getText().strip(),
-                        before.file()));
+                keep.accept(
+                        before.named(name.getText().strip(), subject.getText().strip())
+                                .withRounds(seconds, before.roundStarts()));
                 return;
             }
         } catch (NumberFormatException _) {

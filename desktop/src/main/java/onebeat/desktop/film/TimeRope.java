@@ -163,12 +163,12 @@ final class TimeRope extends Pane {
         List<Node> shown = new ArrayList<>();
         List<double[]> taken = new ArrayList<>();
         for (Exchange exchange : order) {
-            Image image = glance.moments().get(exchange.timeS());
+            Image image = glance.moments().get(exchange.momentS());
             if (image == null) {
                 continue;
             }
             double wide = MOMENT * image.getWidth() / image.getHeight();
-            double from = Math.clamp(x(exchange.timeS()) - wide / 2, 0, Math.max(0, getWidth() - wide));
+            double from = Math.clamp(x(exchange.momentS()) - wide / 2, 0, Math.max(0, getWidth() - wide));
             if (taken.stream().noneMatch(t -> from < t[1] + 2 && from + wide > t[0] - 2)) {
                 taken.add(new double[] {from, from + wide});
                 ImageView view = new ImageView(image);
@@ -196,14 +196,23 @@ final class TimeRope extends Pane {
     /// The names of rounds, as far as there is room for them.
     private List<Node> rounds(Reel on) {
         List<Node> names = new ArrayList<>();
-        int rounds = (int) Math.ceil(on.seconds() / on.roundSeconds());
-        double name = measure.width(Texts.of("film.round", rounds), "soft") + APART;
-        int every = (int) Math.ceil(rounds * name / getWidth());
-        for (int round = 1; round <= rounds; round += every) {
-            Text text = Nodes.text(Texts.of("film.round", round), "soft");
-            text.setX(x((round - 1) * on.roundSeconds()));
-            text.setY(NAMES * measure.larger());
-            names.add(text);
+        double freeFrom = 0;
+        List<Double> starts = on.rounds();
+        for (int round = 1; round <= starts.size(); round++) {
+            double x = x(starts.get(round - 1));
+            String words = Texts.of("film.round", round);
+            if (!on.roundStarts().isEmpty()) {
+                Line bell = new Line(x, MIDDLE + THICK, x, (NAMES - 10) * measure.larger());
+                bell.getStyleClass().setAll("round-bell");
+                names.add(bell);
+            }
+            if (x >= freeFrom) {
+                Text text = Nodes.text(words, "soft");
+                text.setX(x);
+                text.setY(NAMES * measure.larger());
+                names.add(text);
+                freeFrom = x + measure.width(words, "soft") + APART;
+            }
         }
         return names;
     }

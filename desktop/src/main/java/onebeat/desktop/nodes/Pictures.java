@@ -1,7 +1,10 @@
 package onebeat.desktop.nodes;
 
 import java.awt.image.BufferedImage;
+import java.io.BufferedOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import javafx.scene.Scene;
 import javafx.scene.image.PixelFormat;
@@ -17,6 +20,15 @@ public final class Pictures {
     ///
     /// @throws IOException if the file cannot be written
     public static void write(Scene scene, Path file) throws IOException {
+        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
+            write(scene, out);
+        }
+    }
+
+    /// Writes a scene as it is now.
+    ///
+    /// @throws IOException if `out` fails
+    public static void write(Scene scene, OutputStream out) throws IOException {
         WritableImage image = scene.snapshot(null);
         int width = (int) image.getWidth();
         int height = (int) image.getHeight();
@@ -24,6 +36,6 @@ public final class Pictures {
         image.getPixelReader().getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
         BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
         picture.setRGB(0, 0, width, height, pixels, 0, width);
-        ImageIO.write(picture, "png", file.toFile());
+        ImageIO.write(picture, "png", out);
     }
 }

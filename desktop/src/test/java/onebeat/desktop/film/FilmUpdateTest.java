@@ -1,6 +1,7 @@
 package onebeat.desktop.film;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Path;
 import java.util.List;
@@ -120,6 +121,73 @@ class FilmUpdateTest {
         assertThat(camp.exchanges().get(first.id())).isEmpty();
         after(Do.REMOVE);
         assertThat(last.effects()).as("nothing is at hand").isEmpty();
+    }
+
+    @Test
+    void beginningAndContactAreTwoTimes() {
+        Exchange first = onReel().getFirst();
+        after(new FilmAction.At(first.timeS() + 0.4)).after(Do.LANDS_HERE);
+        Exchange landed = camp.exchanges().get(first.id()).orElseThrow();
+        assertThat(landed.timeS()).isEqualTo(first.timeS());
+        assertThat(landed.momentS()).isCloseTo(first.timeS() + 0.4, within(1e-4));
+        after(new FilmAction.At(first.timeS() - 0.5)).after(Do.BEGINS_HERE);
+        assertThat(camp.exchanges().get(first.id()).orElseThrow().timeS()).isCloseTo(first.timeS() - 0.5, within(1e-4));
+        after(new FilmAction.At(first.timeS() - 1)).after(Do.LANDS_HERE);
+        Exchange moved = camp.exchanges().get(first.id()).orElseThrow();
+        assertThat(moved.timeS()).as("nothing lands before it begins").isEqualTo(moved.momentS());
+        after(new FilmAction.At(first.timeS())).after(Do.BEGINS_HERE);
+        assertThat(camp.exchanges().get(first.id()).orElseThrow().contactS()).isEmpty();
+    }
+
+    @Test
+    void aRoundIsMarkedWhereItBeginsAndTheExchangesFollow() {
+        Exchange last = onReel().getLast();
+        assertThat(last.round()).isGreaterThan(1);
+        after(new FilmAction.At(10)).after(Do.ROUND_HERE);
+        String reel = state.reel().orElseThrow();
+        assertThat(camp.reels().get(reel).orElseThrow().roundStarts()).containsExactly(10.0);
+        assertThat(onReel()).extracting(Exchange::round).containsOnly(1);
+        after(new FilmAction.At(last.timeS() - 1)).after(Do.ROUND_HERE);
+        assertThat(onReel().getLast().round()).isEqualTo(2);
+        after(new FilmAction.At(last.timeS() + 1)).after(Do.ROUND_HERE);
+        after(new FilmAction.At(11)).after(Do.ROUND_HERE);
+        assertThat(camp.reels().get(reel).orElseThrow().roundStarts()).isEmpty();
+        assertThat(onReel().getLast().round()).as("as before").isEqualTo(last.round());
+    }
+
+    @Test
+    void whatWasSeenOftenIsLoggedAgainByItsNumber() {
+        after(new FilmAction.Enter("1b (low) 3"));
+        for (int i = 0; i < 40; i++) {
+            after(Do.AGAIN);
+        }
+        assertThat(state.offered(camp).getFirst()).isEqualTo("1b (low) 3");
+        int before = camp.exchanges().size();
+        after(new FilmAction.SeenAgain(2));
+        assertThat(camp.exchanges().size()).isEqualTo(before + 1);
+        assertThat(state.awaits()).isPresent();
+        after(new FilmAction.SeenAgain(99));
+        assertThat(camp.exchanges().size()).isEqualTo(before + 1);
+    }
+
+    @Test
+    void anExchangeGoesOnWithTheAnswerInBracketsOrTheAthletesPart() {
+        after(new FilmAction.Enter("1")).after(Do.GOES_ON);
+        assertThat(last.effects()).contains(new Effect.Write("1 ()"));
+        after(new FilmAction.Enter("1 (parry)")).after(Do.GOES_ON);
+        assertThat(last.effects()).contains(new Effect.Write("1 (parry) "));
+    }
+
+    @Test
+    void whatIsCollectedIsTakenTogether() {
+        Exchange first = onReel().getFirst();
+        assertThat(state.together(camp)).isEmpty();
+        after(Do.COLLECT).after(Do.EXCHANGE_AFTER).after(Do.COLLECT);
+        assertThat(state.together(camp)).hasSize(2).contains(first);
+        after(Do.COLLECT);
+        assertThat(state.together(camp)).containsExactly(first);
+        after(Do.COLLECT_NONE);
+        assertThat(state.collected()).isEmpty();
     }
 
     @Test

@@ -2,10 +2,13 @@ package onebeat.formats.cards;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import onebeat.core.exchange.Phrases;
+import onebeat.core.film.AfterCleanHit;
 import onebeat.core.film.FightPlan;
 import onebeat.core.film.FightPlan.Plan;
 import onebeat.core.film.Seized.IfThen;
@@ -49,6 +52,12 @@ public record PlanCard(String athlete, String opponent, UnaryOperator<String> wo
         }
         for (String hurt : whenHurt(plan)) {
             rows.add(new Row(WORDS.say("plan.hurt"), hurt, "", Whose.BOTH, Set.TOLD));
+        }
+        for (String hit : afterHit(plan)) {
+            rows.add(new Row(WORDS.say("plan.hit"), hit, "", Whose.PARTNER, Set.TOLD));
+        }
+        for (String pause : pause(plan)) {
+            rows.add(new Row(WORDS.say("plan.pause"), pause, "", Whose.ATHLETE, Set.TOLD));
         }
         return new Sheet(
                 WORDS.say("plan.title", athlete, opponent),
@@ -115,7 +124,7 @@ public record PlanCard(String athlete, String opponent, UnaryOperator<String> wo
     /// What to do when the opponent is visibly shaken: what they did then, what came of going after it, and what
     /// follows.
     public List<String> whenHurt(FightPlan plan) {
-        return plan.whenHurt().map(this::told).orElse(List.of());
+        return plan.moments().whenHurt().map(this::told).orElse(List.of());
     }
 
     private List<String> told(WhenHurt hurt) {
@@ -146,6 +155,55 @@ public record PlanCard(String athlete, String opponent, UnaryOperator<String> wo
                 .ifPresent(all::add);
         all.add(WORDS.say("plan.hurt." + hurt.advice(), opponent));
         return all;
+    }
+
+    /// How the opponent changes when they were hit clean, and in which rounds they were.
+    public List<String> afterHit(FightPlan plan) {
+        return plan.moments().afterHit().map(this::told).orElse(List.of());
+    }
+
+    private List<String> told(AfterCleanHit after) {
+        String rounds = new TreeMap<>(after.hits())
+                .entrySet().stream()
+                        .map(e -> WORDS.say("plan.hit.round", e.getKey(), e.getValue()))
+                        .collect(Collectors.joining(", "));
+        List<String> all = new ArrayList<>();
+        all.add(WORDS.say("plan.hit.rounds", opponent, rounds));
+        if (after.changes().isEmpty()) {
+            all.add(WORDS.say("plan.hit.few"));
+            return all;
+        }
+        AfterCleanHit.Change change = after.changes().getFirst();
+        all.add(WORDS.say(
+                after.clearest().isPresent() ? "plan.hit.clear" : "plan.hit.unclear",
+                WORDS.say("plan.hurt." + change.reaction()),
+                count(change.shares().here()),
+                percent(change.shares().here().low()),
+                percent(change.shares().here().high()),
+                count(change.shares().there()),
+                percent(change.shares().there().low()),
+                percent(change.shares().there().high())));
+        return all;
+    }
+
+    /// Whether it pays to wait before the next attack.
+    public List<String> pause(FightPlan plan) {
+        return plan.moments()
+                .pause()
+                .map(p -> List.of(
+                        WORDS.say(
+                                "plan.pause.told",
+                                decimal("%.1f", p.landed()),
+                                p.landedOf(),
+                                decimal("%.1f", p.failed()),
+                                p.failedOf(),
+                                decimal("%.3f", p.p())),
+                        WORDS.say("plan.pause." + p.advice(), opponent)))
+                .orElse(List.of());
+    }
+
+    private static String decimal(String format, double number) {
+        return String.format(Locale.ROOT, format, number);
     }
 
     private static long percent(double share) {

@@ -21,9 +21,11 @@ import org.apache.commons.csv.CSVFormat;
 import org.jspecify.annotations.Nullable;
 
 /// Film as CSV (RFC 4180, lines end with CR LF) with the header
-/// `reel,time_s,round,starter,athlete_stance,partner_stance,range,line,outcome,note,subject,film,film_s,round_s`; the
-/// last four tell of the reel: whom it studies, its film file, how long it runs and how long its rounds are. Logs
-/// without them, and without `note` or `range`, are read too; so are cells parted by semicolons or tabs.
+/// `reel,time_s,round,starter,athlete_stance,partner_stance,range,line,outcome,note,subject,film,film_s,round_s,
+/// round_starts,contact_s`; those from `subject` to `round_starts` tell of the reel: whom it studies, its film file,
+/// how
+/// long it runs, how long its rounds are and when they begin where that was marked; `contact_s` is when the exchange
+/// lands. Logs without them, and without `note` or `range`, are read too; so are cells parted by semicolons or tabs.
 ///
 /// Text that a spreadsheet would take for a formula is made [Harmless] on the way out and read back as it was.
 public final class FilmCsv {
@@ -43,7 +45,9 @@ public final class FilmCsv {
             "subject",
             "film",
             "film_s",
-            "round_s");
+            "round_s",
+            "round_starts",
+            "contact_s");
 
     private FilmCsv() {}
 
@@ -175,7 +179,9 @@ public final class FilmCsv {
                 reels.subject(exchange.reelId()),
                 reels.file(exchange.reelId()),
                 reels.seconds(exchange.reelId()),
-                reels.roundSeconds(exchange.reelId()));
+                reels.roundSeconds(exchange.reelId()),
+                reels.roundStarts(exchange.reelId()),
+                exchange.contactS().map(String::valueOf).orElse(""));
     }
 
     private static String word(Enum<?> constant) {

@@ -39,7 +39,7 @@ public final class FilmJson {
             }
             node.put("time_s", exchange.timeS());
             node.put("round", exchange.round());
-            for (String number : List.of("film_s", "round_s")) {
+            for (String number : List.of("film_s", "round_s", "contact_s")) {
                 if (!node.path(number).asString().isEmpty()) {
                     node.put(number, Double.parseDouble(node.path(number).asString()));
                 }

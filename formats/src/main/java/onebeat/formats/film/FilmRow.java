@@ -1,6 +1,7 @@
 package onebeat.formats.film;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -13,6 +14,7 @@ import onebeat.core.exchange.Stance;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Outcome;
 import onebeat.core.film.Reel;
+import onebeat.core.film.RoundStarts;
 import onebeat.core.notation.Misread;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
@@ -31,7 +33,8 @@ record FilmRow(Function<String, Optional<String>> cell, Vocabulary vocabulary) {
     private static final int TOLD = 40;
 
     /// A log is read without these columns too.
-    static final Set<String> MAY_BE_MISSING = Set.of("range", "note", "subject", "film", "film_s", "round_s");
+    static final Set<String> MAY_BE_MISSING =
+            Set.of("range", "note", "subject", "film", "film_s", "round_s", "round_starts", "contact_s");
 
     /// How long a round is where the log does not tell, in seconds. A default (F40).
     private static final double ROUND_S = 180;
@@ -45,10 +48,20 @@ record FilmRow(Function<String, Optional<String>> cell, Vocabulary vocabulary) {
         double seconds = text("film_s").isEmpty() ? 0 : number("film_s", 0, Reel.MOST_SECONDS);
         double rounds =
                 text("round_s").isEmpty() ? ROUND_S : number("round_s", Reel.LEAST_ROUND_SECONDS, Reel.MOST_SECONDS);
-        boolean tells = !subject.isEmpty() || !film.isEmpty() || seconds > 0;
+        List<Double> starts = roundStarts();
+        boolean tells = !subject.isEmpty() || !film.isEmpty() || seconds > 0 || !starts.isEmpty();
         return tells
-                ? Optional.of(new Reel(named("reel"), named("reel"), seconds, rounds, subject, film))
+                ? Optional.of(new Reel(named("reel"), named("reel"), seconds, rounds, subject, film, starts))
                 : Optional.empty();
+    }
+
+    private List<Double> roundStarts() throws Rejection {
+        String text = text("round_starts");
+        try {
+            return RoundStarts.read(text);
+        } catch (IllegalArgumentException _) {
+            throw new Rejection("round_starts", "not seconds apart by spaces: " + told(text));
+        }
     }
 
     /// @throws Rejection where a column cannot be read
@@ -56,7 +69,7 @@ record FilmRow(Function<String, Optional<String>> cell, Vocabulary vocabulary) {
         return new Exchange(
                 id,
                 named("reel"),
-                time(),
+                time("time_s"),
                 (int) number("round", 1, Exchange.MOST_ROUND),
                 one(Who.class, "starter"),
                 one(Stance.class, "athlete_stance"),
@@ -64,7 +77,8 @@ record FilmRow(Function<String, Optional<String>> cell, Vocabulary vocabulary) {
                 text("range").isEmpty() ? Optional.empty() : Optional.of(one(Band.class, "range")),
                 line(),
                 outcome(),
-                text("note"));
+                text("note"),
+                text("contact_s").isEmpty() ? Optional.empty() : Optional.of(time("contact_s")));
     }
 
     private String text(String column) throws Rejection {
@@ -95,16 +109,16 @@ record FilmRow(Function<String, Optional<String>> cell, Vocabulary vocabulary) {
     }
 
     /// A time in seconds, or as a clock shows it: minutes and seconds, or hours before them.
-    private double time() throws Rejection {
-        Matcher clock = CLOCK.matcher(text("time_s"));
+    private double time(String column) throws Rejection {
+        Matcher clock = CLOCK.matcher(text(column));
         if (!clock.matches()) {
-            return number("time_s", 0, Reel.MOST_SECONDS);
+            return number(column, 0, Reel.MOST_SECONDS);
         }
         double hours = clock.group(1) == null ? 0 : Double.parseDouble(clock.group(1));
         double seconds = Double.parseDouble(clock.group(3).replace(',', '.'));
         double whole = hours * 3600 + Double.parseDouble(clock.group(2)) * 60 + seconds;
         if (whole > Reel.MOST_SECONDS) {
-            throw new Rejection("time_s", "later than a day: " + told(text("time_s")));
+            throw new Rejection(column, "later than a day: " + told(text(column)));
         }
         return whole;
     }

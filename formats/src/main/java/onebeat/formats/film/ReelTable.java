@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.Map;
 import onebeat.core.camp.Camp;
 import onebeat.core.film.Reel;
+import onebeat.core.film.RoundStarts;
 
 /// What is known of the reels whose exchanges are written out, so that a log tells whose film it is.
 ///
@@ -48,5 +49,10 @@ public record ReelTable(Map<String, Reel> reels, String opponent) {
     String roundSeconds(String id) {
         Reel reel = reels.get(id);
         return reel == null ? "" : "" + reel.roundSeconds();
+    }
+
+    String roundStarts(String id) {
+        Reel reel = reels.get(id);
+        return reel == null ? "" : RoundStarts.words(reel.roundStarts());
     }
 }

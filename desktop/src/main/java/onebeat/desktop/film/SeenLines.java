@@ -1,0 +1,48 @@
+package onebeat.desktop.film;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.IntConsumer;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.layout.FlowPane;
+import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.Texts;
+
+/// Lines that were seen often, each with the key that logs it once more where the film is.
+final class SeenLines extends FlowPane {
+
+    private static final double GAP = 8;
+
+    private final IntConsumer log;
+    private List<String> shown = List.of();
+
+    /// @param log is told the number of the line that was pressed, from 1
+    SeenLines(IntConsumer log) {
+        super(GAP, GAP / 2);
+        this.log = log;
+        setMinHeight(USE_PREF_SIZE);
+        setId("seen-lines");
+    }
+
+    void show(List<String> lines) {
+        if (lines.equals(shown)) {
+            return;
+        }
+        shown = List.copyOf(lines);
+        setVisible(!lines.isEmpty());
+        setManaged(!lines.isEmpty());
+        List<Node> nodes = new ArrayList<>();
+        nodes.add(Nodes.text(Texts.of("film.seen"), "soft"));
+        for (int i = 0; i < lines.size(); i++) {
+            int number = i + 1;
+            Button one = new Button(lines.get(i));
+            one.setGraphic(Nodes.key(Texts.of("film.seen.key", number)));
+            one.getStyleClass().add("seen-line");
+            one.setFocusTraversable(false);
+            one.setOnAction(_ -> log.accept(number));
+            nodes.add(one);
+        }
+        getChildren().setAll(nodes);
+    }
+}
