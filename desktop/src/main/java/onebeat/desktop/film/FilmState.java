@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Shelf;
 import onebeat.core.film.Exchange;
@@ -117,9 +119,18 @@ record FilmState(
     /// So many lines that were seen often are offered.
     static final int OFFERED = 5;
 
-    /// The lines that were seen often of late, to be logged again.
+    /// The lines that were seen often of late on film of the same fighter, to be logged again.
     List<String> offered(Camp camp) {
-        return SeenOften.lines(camp.exchanges().all(), OFFERED);
+        String subject = reel(camp).map(Reel::subject).orElse("");
+        Set<String> reels = camp.reels().all().stream()
+                .filter(r -> r.subject().equals(subject))
+                .map(Reel::id)
+                .collect(Collectors.toSet());
+        return SeenOften.lines(
+                camp.exchanges().all().stream()
+                        .filter(e -> reels.contains(e.reelId()))
+                        .toList(),
+                OFFERED);
     }
 
     /// The exchange at hand.

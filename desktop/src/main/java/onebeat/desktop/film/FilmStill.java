@@ -107,13 +107,16 @@ final class FilmStill implements AutoCloseable {
         page.setMaxWidth(WIDE);
         Scene scene = new Scene(page, WIDE, -1);
         Nodes.dress(scene);
+        // What is drawn once its size is known has no colours before the second time.
+        page.applyCss();
+        page.layout();
         Path folder = app.folder().resolve(Texts.of("film.out.folder"));
         String name = PlainName.of(reel.name() + " " + Texts.filmTime(exchange.timeS()));
         try {
             Files.createDirectories(folder);
             Path written = FilesOut.files()
                     .write(folder.resolve(name + ".png"), out -> Pictures.write(scene, out), OutFiles.Taken.NUMBER);
-            app.say(Texts.of("film.still.done", written));
+            app.say(Texts.of("film.still.done", written.getFileName(), folder.getFileName()));
         } catch (IOException e) {
             app.warn(FilesOut.failed(folder, List.of(), e));
         }

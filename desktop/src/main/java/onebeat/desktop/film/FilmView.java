@@ -3,6 +3,7 @@ package onebeat.desktop.film;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.IntConsumer;
@@ -17,6 +18,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import onebeat.core.camp.Camp;
 import onebeat.core.film.Exchange;
+import onebeat.core.film.Reel;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
@@ -41,7 +43,7 @@ final class FilmView extends HBox {
     private @Nullable Listed listed;
 
     /// What the rows were drawn from.
-    private record Listed(List<Exchange> exchanges, FilmState state) {}
+    private record Listed(Optional<Reel> reel, List<Exchange> exchanges, FilmState state) {}
 
     /// What the player says of itself.
     ///
@@ -112,7 +114,7 @@ final class FilmView extends HBox {
                         ? plays.words()
                         : Texts.of("film.collected", state.collected().size()) + " \u00b7 " + plays.words());
         cannot.setText(plays.cannot());
-        Listed now = new Listed(state.exchanges(camp), state);
+        Listed now = new Listed(state.reel(camp), state.exchanges(camp), state);
         if (listed == null || !sameRows(listed, now)) {
             showExchanges(state, camp, now.exchanges);
         }
@@ -123,7 +125,7 @@ final class FilmView extends HBox {
 
     private static boolean sameRows(Listed before, Listed now) {
         return before.exchanges.equals(now.exchanges)
-                && before.state.reel().equals(now.state.reel())
+                && before.reel.equals(now.reel)
                 && before.state.chosen().equals(now.state.chosen())
                 && before.state.awaits().equals(now.state.awaits());
     }
