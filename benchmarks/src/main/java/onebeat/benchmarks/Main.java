@@ -19,7 +19,8 @@ public final class Main {
 
     private Main() {}
 
-    /// With the word `clock` or `film` only that is measured; with `stops` nothing is, and what stops lines is printed.
+    /// With the word `clock`, `film` or `hearing` only that is measured; with `stops` nothing is, and what stops
+    /// lines is printed.
     public static void main(String[] args)
             throws RunnerException, InterruptedException, ExecutionException, IOException {
         if (args.length > 0 && args[0].equals("stops")) {
@@ -32,6 +33,14 @@ public final class Main {
         }
         if (args.length > 0 && args[0].equals("film")) {
             FilmRun.print();
+            return;
+        }
+        if (args.length > 0 && args[0].equals("hearing")) {
+            if (args.length > 1 && args[1].equals("tune")) {
+                HearingTuning.print();
+            } else {
+                HearingRun.print();
+            }
             return;
         }
         lines();

@@ -30,6 +30,7 @@ class ArchitectureTest {
             "ladder",
             "rounds",
             "book",
+            "hearing",
             "camp",
             "change");
 

@@ -1,5 +1,6 @@
 package onebeat.formats.sound;
 
+import java.io.IOException;
 import java.util.Optional;
 import onebeat.core.rounds.Clicks;
 import onebeat.core.rounds.Event;
@@ -24,6 +25,18 @@ public enum Sound {
     /// Where it lies among the resources.
     public String path() {
         return "/onebeat/formats/sound/" + file;
+    }
+
+    /// The sound itself, 48 000 samples a second, full scale 1.
+    ///
+    /// @throws IOException if it is not shipped: a fault of the build
+    public float[] samples() throws IOException {
+        Pcm pcm = Pcm.shipped(this);
+        float[] samples = new float[pcm.length()];
+        for (int i = 0; i < samples.length; i++) {
+            samples[i] = pcm.at(i) / 32_768f;
+        }
+        return samples;
     }
 
     /// The sound of an event; empty where it is seen or only said.

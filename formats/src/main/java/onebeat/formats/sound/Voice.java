@@ -71,6 +71,17 @@ public final class Voice {
         return out.toByteArray();
     }
 
+    /// A word as samples, as many a second as [#STEREO] has, full scale 1; empty where there is no clip.
+    public Optional<float[]> mono(String word) {
+        return clips.computeIfAbsent(word, this::read).map(bytes -> {
+            float[] samples = new float[bytes.length / SAMPLE_BYTES];
+            for (int i = 0; i < samples.length; i++) {
+                samples[i] = (short) ((bytes[2 * i] & 0xff) | bytes[2 * i + 1] << 8) / 32_768f;
+            }
+            return samples;
+        });
+    }
+
     /// How long these words take to be said, in milliseconds.
     public double lengthMs(List<String> words) {
         double framesAMs = STEREO.getFrameRate() / 1000;
