@@ -6,8 +6,9 @@ package onebeat.core.hearing;
 /// @param loudness how loud it is in its first hundredths of a second, in decibels under full scale: 0 or less
 /// @param kind what it most likely is
 /// @param sure how sure that is, from 0 to 1
+/// @param struck how likely something was hit, whatever it most likely is, from 0 to 1
 /// @param pitchHz the frequency at which it grew most, in hertz: of a tone its pitch
-public record Onset(double timeS, double loudness, SoundKind kind, double sure, double pitchHz) {
+public record Onset(double timeS, double loudness, SoundKind kind, double sure, double struck, double pitchHz) {
 
     public double ms() {
         return timeS * 1000;
@@ -15,6 +16,6 @@ public record Onset(double timeS, double loudness, SoundKind kind, double sure, 
 
     /// The same as another kind.
     public Onset as(SoundKind other, double surely) {
-        return new Onset(timeS, loudness, other, surely, pitchHz);
+        return new Onset(timeS, loudness, other, surely, struck, pitchHz);
     }
 }

@@ -150,7 +150,8 @@ public final class OnsetDetector {
             Found one = found.get(i);
             double likely = usual.hitLikely(i, one.loudness) + (inShadow(i) ? SHADOW : 0);
             SoundKinds.Told told = SoundKinds.of(one.features(), likely);
-            all.add(new Onset(one.timeS, one.loudness, told.kind(), told.sure(), bands.middleHz(one.band)));
+            all.add(new Onset(
+                    one.timeS, one.loudness, told.kind(), told.sure(), told.struck(), bands.middleHz(one.band)));
         }
         return all;
     }

@@ -29,7 +29,8 @@ public final class SoundKinds {
     /// What a sound is told to be.
     ///
     /// @param sure from 0 to 1
-    public record Told(SoundKind kind, double sure) {}
+    /// @param struck how likely something was hit, from 0 to 1
+    public record Told(SoundKind kind, double sure, double struck) {}
 
     private SoundKinds() {}
 
@@ -66,11 +67,13 @@ public final class SoundKinds {
         }
         double all = 0;
         double same = 0;
+        double struck = 0;
         for (int k = 0; k < KINDS.size(); k++) {
             double likely = Math.exp(log[k] - log[best]);
             all += likely;
+            struck += KINDS.get(k).kind.isHit() ? likely : 0;
             same += KINDS.get(k).kind == KINDS.get(best).kind ? likely : 0;
         }
-        return new Told(KINDS.get(best).kind, same / all);
+        return new Told(KINDS.get(best).kind, same / all, struck / all);
     }
 }

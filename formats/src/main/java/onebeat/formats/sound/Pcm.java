@@ -141,6 +141,17 @@ final class Pcm {
     /// The loudest sample of a levelled clip: 3 dB below full scale.
     private static final int LEVEL = 23_197;
 
+    /// The samples, full scale 1.
+    float[] floats() {
+        float[] all = new float[samples.length];
+        for (int i = 0; i < all.length; i++) {
+            all[i] = samples[i] / FULL_SCALE;
+        }
+        return all;
+    }
+
+    private static final float FULL_SCALE = 32_768;
+
     /// The samples as bytes, the lower one first.
     byte[] bytes() {
         ByteBuffer bytes = ByteBuffer.allocate(samples.length * 2).order(ByteOrder.LITTLE_ENDIAN);

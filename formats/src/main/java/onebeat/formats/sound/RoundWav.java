@@ -36,6 +36,13 @@ public final class RoundWav {
         return pcm(schedule, round).wav();
     }
 
+    /// The same as samples: 48 000 a second, full scale 1.
+    ///
+    /// @throws IOException if a sound is not shipped: a fault of the build
+    public float[] samples(Schedule schedule, int round) throws IOException {
+        return pcm(schedule, round).floats();
+    }
+
     Pcm pcm(Schedule schedule, int round) throws IOException {
         Stretch stretch = schedule.rounds().get(round);
         Pcm all = Pcm.silence((int) stretch.lengthMs() * Pcm.SAMPLES_A_MS

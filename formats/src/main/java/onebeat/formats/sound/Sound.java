@@ -31,12 +31,7 @@ public enum Sound {
     ///
     /// @throws IOException if it is not shipped: a fault of the build
     public float[] samples() throws IOException {
-        Pcm pcm = Pcm.shipped(this);
-        float[] samples = new float[pcm.length()];
-        for (int i = 0; i < samples.length; i++) {
-            samples[i] = pcm.at(i) / 32_768f;
-        }
-        return samples;
+        return Pcm.shipped(this).floats();
     }
 
     /// The sound of an event; empty where it is seen or only said.

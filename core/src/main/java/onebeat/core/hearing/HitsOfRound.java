@@ -1,0 +1,58 @@
+package onebeat.core.hearing;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import onebeat.core.exchange.Constants;
+import onebeat.core.rounds.Event;
+
+/// What of a recording are hits of the round: the sounds that the program gave itself are taken out, and a click
+/// that is much louder than clicks are alone, where a contact is planned, hides a hit.
+final class HitsOfRound {
+
+    private static final Constants NUMBERS = Constants.of(RoundPlacing.class, "alignment.csv", "number");
+    private static final double KNOWN_MS = NUMBERS.get("known_ms");
+    private static final double HIDDEN_STRUCK = NUMBERS.get("hidden_struck");
+
+    /// How sure it is that a click hides a hit.
+    private static final double HIDDEN_SURE = 0.6;
+
+    private static final Set<Event.Kind> NOISES = EnumSet.of(Event.Kind.LAST_MINUTE, Event.Kind.LAST_TEN);
+
+    private final PlannedRound round;
+    private final List<Onset> onsets;
+    private final Placement placed;
+
+    HitsOfRound(PlannedRound round, List<Onset> onsets, Placement placed) {
+        this.round = round;
+        this.onsets = onsets;
+        this.placed = placed;
+    }
+
+    List<ContactAlignment.Hit> hits() {
+        return onsets.stream()
+                .filter(onset -> isHit(onset))
+                .map(onset -> new ContactAlignment.Hit(
+                        placed.plannedMs(onset.ms()),
+                        onset.kind().isHit() ? onset : onset.as(SoundKind.PAD, HIDDEN_SURE)))
+                .toList();
+    }
+
+    private boolean isHit(Onset onset) {
+        double ms = placed.plannedMs(onset.ms());
+        if (onset.kind().isHit()) {
+            return !(isGiven(ms, true) && !isPlanned(ms, 2 * KNOWN_MS));
+        }
+        return onset.struck() > HIDDEN_STRUCK && isGiven(ms, false) && isPlanned(ms, 2 * KNOWN_MS);
+    }
+
+    /// Whether the program gave a sound then: a burst of noise, or any other.
+    private boolean isGiven(double ms, boolean noise) {
+        return round.sounds().stream()
+                .anyMatch(sound -> NOISES.contains(sound.kind()) == noise && Math.abs(sound.ms() - ms) < KNOWN_MS);
+    }
+
+    private boolean isPlanned(double ms, double within) {
+        return round.contacts().stream().anyMatch(c -> Math.abs(c.ms() - ms) < within);
+    }
+}
