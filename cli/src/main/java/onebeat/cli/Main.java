@@ -22,7 +22,8 @@ import picocli.CommandLine.Command;
             RoundCommand.class,
             ExportCommand.class,
             FilmCommand.class,
-            CutCommand.class
+            CutCommand.class,
+            HearCommand.class
         })
 public final class Main {
 

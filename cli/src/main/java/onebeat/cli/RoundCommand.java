@@ -5,21 +5,14 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
-import onebeat.core.holding.Draw;
-import onebeat.core.holding.Odds;
-import onebeat.core.ladder.Ladder;
-import onebeat.core.ladder.Stage;
 import onebeat.core.notation.Misread;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
 import onebeat.core.review.Context;
-import onebeat.core.rounds.Block;
 import onebeat.core.rounds.Event;
-import onebeat.core.rounds.Part;
-import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
-import onebeat.core.timing.Rung;
 import onebeat.formats.out.OutFiles;
 import onebeat.formats.rounds.RoundJson;
 import onebeat.formats.sound.RoundMidi;
@@ -105,42 +98,18 @@ final class RoundCommand implements Callable<Integer> {
     }
 
     private int laidOut(Read read, Context context) {
-        Read drilled = read;
-        Odds odds = Odds.even();
-        int bpm = (int) Math.round(context.bpm());
-        if (context.rung() != Rung.WHOLE) {
-            List<Stage> stages = Ladder.of(read, Ladder.With.usual(context)).of(context.rung());
-            if (stages.isEmpty()
-                    || !(Notation.read(stages.getLast().line(), context.vocabulary()) instanceof Read stage)) {
-                spec.commandLine()
-                        .getErr()
-                        .println("The line has no step " + context.rung().id()
-                                + "; ./onebeat ladder shows those it has.");
-                return NO_STEP;
-            }
-            drilled = stage;
-            odds = stages.getLast().odds();
-            bpm = fighters.saysTempo(spec.commandLine())
-                    ? bpm
-                    : stages.getLast().bpm();
-        }
-        RoundPlan plan = new RoundPlan("round", "", 0, "", bpm, gap)
-                .on(context.rung())
-                .withBursts(bursts)
-                .with(new Draw(seed, Draw.USUAL_RUN, 0));
         List<String> written = new ArrayList<>();
         try {
             RoundWav sound = new RoundWav();
-            Part part = Part.of(
-                    plan,
-                    drilled.canonical(),
-                    drilled.line(),
-                    new Part.With(context.setting(), context.holder(), odds, seconds));
-            Schedule schedule =
-                    Schedule.of(List.of(new Block(Block.Kind.ROUND, seconds, List.of())), List.of(part), sound.calls());
+            Optional<RoundLayout> layout = RoundLayout.of(read, context, round(), sound.calls());
+            if (layout.isEmpty()) {
+                spec.commandLine().getErr().println(RoundLayout.noStep(context));
+                return NO_STEP;
+            }
+            Schedule schedule = layout.get().schedule();
             write(wav, out -> out.write(sound.of(schedule, 0)), written);
             write(midi, out -> out.write(RoundMidi.of(schedule, 0, call -> fighters.words(call, context))), written);
-            tell(schedule, fighters.words(drilled.canonical(), context));
+            tell(schedule, fighters.words(layout.get().drilled().canonical(), context));
             return LAID_OUT;
         } catch (IOException e) {
             spec.commandLine().getErr().println(Outputs.failed(written, e));
@@ -152,6 +121,10 @@ final class RoundCommand implements Callable<Integer> {
                             Outputs.failed(written, new IOException("there is not enough memory for so long a round")));
             return NOT_A_LINE;
         }
+    }
+
+    private RoundLayout.Asked round() {
+        return new RoundLayout.Asked(seconds, gap, bursts, seed, fighters.saysTempo(spec.commandLine()));
     }
 
     /// Nothing is worked out for a file that nobody asked for.

@@ -111,7 +111,9 @@ final class RepetitionHearing {
 
     /// How sure it can be of an answer that was heard as one hit with its feed, or much softer than it.
     private static double apart(HeardContact answer, List<HeardContact> contacts) {
-        boolean asOne = contacts.stream().anyMatch(c -> c != answer && c.onset().equals(answer.onset()));
+        boolean asOne = contacts.stream()
+                .anyMatch(
+                        c -> !c.planned().equals(answer.planned()) && c.onset().equals(answer.onset()));
         boolean softer = contacts.stream()
                 .filter(c -> c.planned().who() == Who.PARTNER)
                 .flatMap(c -> c.onset().stream())

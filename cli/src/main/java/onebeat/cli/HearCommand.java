@@ -1,0 +1,206 @@
+package onebeat.cli;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import onebeat.core.hearing.HeardRepetition;
+import onebeat.core.hearing.HeardRound;
+import onebeat.core.hearing.PlannedRound;
+import onebeat.core.hearing.Rhythm;
+import onebeat.core.hearing.RoundPlacing;
+import onebeat.core.notation.Misread;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.review.Context;
+import onebeat.formats.hearing.HeardSound;
+import onebeat.formats.hearing.HearingJson;
+import onebeat.formats.hearing.SoundSource;
+import onebeat.formats.hearing.WavSource;
+import onebeat.formats.out.IoWords;
+import onebeat.formats.sound.RoundWav;
+import onebeat.media.FilmFile;
+import onebeat.media.FilmOpening;
+import onebeat.media.FilmSoundSource;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import tools.jackson.databind.json.JsonMapper;
+
+/// `hear`: what is heard in a recording of pad work, alone or held against a round.
+@Command(
+        name = "hear",
+        description =
+                "Hears pad work in a WAV file or a film: hits and rhythm; with --line the repetitions of its round."
+                        + " Exit code 0: heard, 1: the recording cannot be placed on the round, 2: no line, no step"
+                        + " or no recording.",
+        mixinStandardHelpOptions = true)
+final class HearCommand implements Callable<Integer> {
+
+    private static final int HEARD = 0;
+    private static final int NOT_PLACED = 1;
+    private static final int NOT_READ = 2;
+    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+
+    @Spec
+    @SuppressWarnings("NullAway.Init") // set by picocli before call()
+    private CommandSpec spec;
+
+    @Mixin
+    @SuppressWarnings("NullAway.Init") // set by picocli before call()
+    private Fighters fighters;
+
+    @Option(names = "--json", description = "Write JSON.")
+    private boolean json;
+
+    @Option(names = "--line", paramLabel = "LINE", description = "What was drilled; without it only hits and rhythm.")
+    private @Nullable String line;
+
+    @Option(names = "--seconds", description = "How long the round is, 20 to 3600.", defaultValue = "180")
+    private int seconds;
+
+    @Option(names = "--gap", description = "Empty beats between repetitions, 0 to 32.", defaultValue = "4")
+    private int gap;
+
+    @Option(names = "--bursts", description = "Bursts of 20 s, 0 to 4.", defaultValue = "0")
+    private int bursts;
+
+    @Option(names = "--seed", description = "What was left to chance was drawn from it.", defaultValue = "1")
+    private long seed;
+
+    @Parameters(paramLabel = "FILE", description = "A WAV file, or a film with sound.")
+    @SuppressWarnings("NullAway.Init") // set by picocli before call()
+    private Path file;
+
+    @Override
+    public Integer call() {
+        if (seconds < 20 || seconds > 3_600 || gap < 0 || gap > 32 || bursts < 0 || bursts > 4) {
+            throw new ParameterException(
+                    spec.commandLine(), "--seconds is 20 to 3600, --gap 0 to 32 and --bursts 0 to 4.");
+        }
+        if (line == null) {
+            return heard(Optional.empty());
+        }
+        Context context = fighters.context(spec.commandLine());
+        return switch (Notation.read(line, context.vocabulary())) {
+            case Misread misread -> refuse(misread.sentence());
+            case Read read -> {
+                try {
+                    RoundLayout.Asked asked =
+                            new RoundLayout.Asked(seconds, gap, bursts, seed, fighters.saysTempo(spec.commandLine()));
+                    yield RoundLayout.of(read, context, asked, new RoundWav().calls())
+                            .map(layout -> heard(Optional.of(PlannedRound.of(layout.schedule(), 0))))
+                            .orElseGet(() -> refuse(RoundLayout.noStep(context)));
+                } catch (IOException e) {
+                    yield refuse(String.valueOf(e.getMessage()));
+                }
+            }
+        };
+    }
+
+    private int heard(Optional<PlannedRound> planned) {
+        try (SoundSource source = source()) {
+            HeardSound sound = HeardSound.in(source, _ -> true);
+            Optional<HeardRound> round =
+                    planned.flatMap(round0 -> RoundPlacing.of(round0, sound.onsets(), sound.seconds())
+                            .map(placed -> HeardRound.of(round0, sound.onsets(), placed, sound.seconds())));
+            PrintWriter out = spec.commandLine().getOut();
+            if (json) {
+                out.println(HearingJson.of(sound, round));
+            } else {
+                tell(out, sound, round);
+            }
+            out.flush();
+            if (planned.isPresent() && round.isEmpty()) {
+                spec.commandLine()
+                        .getErr()
+                        .println("The recording fits the round nowhere, or in more than one place. It needs the bell or"
+                                + " the clicks of the round in it.");
+                return NOT_PLACED;
+            }
+            return HEARD;
+        } catch (IOException e) {
+            return refuse(file + " cannot be heard: " + IoWords.of(e));
+        }
+    }
+
+    private SoundSource source() throws IOException {
+        byte[] first;
+        try (InputStream in = Files.newInputStream(file)) {
+            first = in.readNBytes(4);
+        }
+        String magic = new String(first, StandardCharsets.ISO_8859_1);
+        if (magic.equals("RIFF") || magic.equals("RIFX")) {
+            return new WavSource(file);
+        }
+        return switch (FilmFile.open(file)) {
+            case FilmOpening.Refused(String sentence) -> throw new IOException(sentence);
+            case FilmOpening.Opened(FilmFile film) ->
+                FilmSoundSource.of(film).orElseThrow(() -> new IOException("the film has no sound"));
+        };
+    }
+
+    private int refuse(String sentence) {
+        if (json) {
+            spec.commandLine().getOut().println(MAPPER.writeValueAsString(Map.of("error", sentence)));
+            spec.commandLine().getOut().flush();
+        } else {
+            spec.commandLine().getErr().println(sentence);
+        }
+        return NOT_READ;
+    }
+
+    private static void tell(PrintWriter out, HeardSound sound, Optional<HeardRound> round) {
+        Rhythm rhythm = Rhythm.of(sound.onsets(), sound.seconds());
+        out.printf(
+                Locale.ROOT,
+                "%.1f s, %d hits, bursts: %d, longest pause %.1f s%n",
+                sound.seconds(),
+                rhythm.hits(),
+                rhythm.bursts(),
+                rhythm.longestPauseS());
+        round.ifPresent(heard -> {
+            out.printf(
+                    Locale.ROOT,
+                    "the bell is at %.2f s, the clock is off by %.0f millionths%n",
+                    heard.placed().offsetMs() / 1000,
+                    heard.placed().driftPpm());
+            for (HeardRepetition one : heard.repetitions()) {
+                out.printf(
+                        Locale.ROOT,
+                        "%3d  %6.1f s  %d of %d heard  %-10s %-8s %3.0f %% sure%n",
+                        one.number() + 1,
+                        one.startMs() / 1000,
+                        one.heard(),
+                        one.contacts().size(),
+                        one.oneBeatMs()
+                                .map(ms -> String.format(Locale.ROOT, "%.0f ms", ms))
+                                .orElse(""),
+                        one.judged().map(j -> j.name().toLowerCase(Locale.ROOT)).orElse("-"),
+                        100 * one.sure());
+            }
+            List<Double> gaps = heard.oneBeats().stream().sorted().toList();
+            if (!gaps.isEmpty()) {
+                out.printf(
+                        Locale.ROOT,
+                        "feed to answer: %.0f ms at the median of %d%n",
+                        gaps.get(gaps.size() / 2),
+                        gaps.size());
+            }
+            heard.tempo().ifPresent(bpm -> out.printf(Locale.ROOT, "tempo %.0f a minute%n", bpm));
+            heard.unevenMs().ifPresent(ms -> out.printf(Locale.ROOT, "off an even beat by %.0f ms%n", ms));
+        });
+    }
+}
