@@ -22,8 +22,11 @@ import onebeat.desktop.shell.CampFileForm;
 import onebeat.desktop.shell.OtherCamps;
 import onebeat.desktop.shell.ProgramAction;
 import onebeat.desktop.shell.Shell;
+import onebeat.desktop.sound.CardMicrophone;
 import onebeat.desktop.sound.CardSounds;
+import onebeat.desktop.sound.Microphone;
 import onebeat.desktop.sound.Sounds;
+import onebeat.desktop.sound.StandInMicrophone;
 import onebeat.desktop.text.Texts;
 import onebeat.desktop.welcome.LastCamp;
 import onebeat.desktop.welcome.NewCamp;
@@ -240,7 +243,7 @@ final class OpenCamps implements OtherCamps {
     Shell show(CampFile file, Clock clock) {
         CampSession opened = new CampSession(file, clock, settings);
         Sounds heard = CardSounds.orSilence();
-        Shell window = new Shell(opened, heard, () -> System.nanoTime() / 1_000_000);
+        Shell window = new Shell(opened, heard, microphone(file), () -> System.nanoTime() / 1_000_000);
         app = opened;
         sounds = heard;
         shell = window;
@@ -255,6 +258,14 @@ final class OpenCamps implements OtherCamps {
         });
         return window;
     }
+
+    /// In the demo camp invented pads are heard, so that hearing can be tried out anywhere.
+    private static Microphone microphone(CampFile file) {
+        boolean demo = file.path().equals(EarlyOpening.demo(LocalDate.now(ZoneId.systemDefault())));
+        return demo ? new StandInMicrophone(DEMO_SEED) : new CardMicrophone();
+    }
+
+    private static final long DEMO_SEED = 20;
 
     /// Whether something that is in memory only would be lost with this camp; asked a second time, that is what is
     /// wanted.

@@ -40,6 +40,7 @@ import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.settings.SettingsStore;
 import onebeat.desktop.shell.Shell;
 import onebeat.desktop.sound.SilentSounds;
+import onebeat.desktop.sound.StandInMicrophone;
 import onebeat.store.CampFile;
 import onebeat.store.Opening;
 import onebeat.store.Opening.Opened;
@@ -61,13 +62,14 @@ public final class Driver implements AutoCloseable {
     final CampSession app;
     final Shell shell;
     final SilentSounds sounds = new SilentSounds("a test");
+    final StandInMicrophone pads = new StandInMicrophone(20);
     private final Stage stage;
     private final Robot robot;
     private volatile String pressed = "nothing";
 
     private Driver(CampSession app, LongSupplier clockMs) {
         this.app = app;
-        this.shell = new Shell(app, sounds, clockMs);
+        this.shell = new Shell(app, sounds, pads, clockMs);
         this.stage = new Stage();
         Scene scene = new Scene(shell.root(), StageScenes.WIDTH, StageScenes.HEIGHT);
         Nodes.dress(scene);

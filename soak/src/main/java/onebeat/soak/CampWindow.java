@@ -26,6 +26,7 @@ import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.settings.SettingsStore;
 import onebeat.desktop.shell.Shell;
 import onebeat.desktop.sound.SilentSounds;
+import onebeat.desktop.sound.StandInMicrophone;
 import onebeat.store.CampFile;
 import org.jspecify.annotations.Nullable;
 
@@ -49,7 +50,7 @@ final class CampWindow implements AutoCloseable {
                 Camps.opened(CampFile.open(camp)),
                 Clock.fixed(Camps.DAY.atTime(18, 0).toInstant(ZoneOffset.UTC), ZoneOffset.UTC),
                 new SettingsStore(camp.resolveSibling("settings")));
-        shell = new Shell(app, new SilentSounds("a soak"), clockMs::get);
+        shell = new Shell(app, new SilentSounds("a soak"), new StandInMicrophone(1), clockMs::get);
         shell.choosing(Optional::empty);
         stage = new Stage();
         scene = new Scene(shell.root(), WIDTH, HEIGHT);

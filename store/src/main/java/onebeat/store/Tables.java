@@ -46,6 +46,9 @@ final class Tables {
 
     private static final Limit HEIGHT = Limit.number(Fighter.LEAST_CM, Fighter.MOST_HEIGHT_CM);
     private static final Limit SPAN = Limit.number(Fighter.LEAST_CM, Fighter.MOST_SPAN_CM);
+    /// No answer is heard later than this after its feed, or sooner before it.
+    private static final double MOST_GAP_MS = 60_000;
+
     private static final int MOST_ROUNDS = 9_999;
     private static final int MOST_COUNT = 1_000_000;
 
@@ -227,7 +230,12 @@ final class Tables {
                     Column.of("judgement", r -> r.judgement().name(), Limit.oneOf(Judgement.class)),
                     Column.of("rung", r -> r.rung().name(), Limit.oneOf(Rung.class)),
                     Column.of("fault", Repetition::fault, Limit.words()),
-                    Column.of("worker", Repetition::worker, Limit.words())),
+                    Column.of("worker", Repetition::worker, Limit.words()),
+                    Column.of(
+                            "one_beat_ms",
+                            p -> p.oneBeatMs().orElse(null),
+                            Limit.number(-MOST_GAP_MS, MOST_GAP_MS).orNothing()),
+                    Column.of("heard", p -> p.heard() ? 1 : 0, Limit.whole(0, 1))),
             (r, _) -> new Repetition(
                     text(r, "id"),
                     text(r, "round_id"),
@@ -238,7 +246,9 @@ final class Tables {
                     one(Judgement.class, r, "judgement"),
                     one(Rung.class, r, "rung", Rung.WHOLE),
                     orNothing(r, "fault"),
-                    orNothing(r, "worker")));
+                    orNothing(r, "worker"),
+                    Optional.ofNullable(r.getString("one_beat_ms")).map(Double::valueOf),
+                    r.getInt("heard") != 0));
 
     static final Rows<Partner> PARTNERS = new Rows<>(
             Place.PARTNERS,

@@ -18,12 +18,15 @@ import onebeat.core.rounds.RoundPlan;
 import onebeat.core.timing.Rung;
 
 /// What happened to one drill, day by day and step by step.
-public record Ledger(String drillId, List<Day> days) {
+///
+/// @param gaps how long after the feed its answers were heard, in the order in which they were done, in milliseconds
+public record Ledger(String drillId, List<Day> days, List<Double> gaps) {
 
     private static final Constants BARS = Constants.of(Ledger.class, "bars.csv", "bar");
 
     public Ledger {
         days = List.copyOf(days);
+        gaps = List.copyOf(gaps);
     }
 
     /// One day of a drill at one step of its ladder.
@@ -85,7 +88,11 @@ public record Ledger(String drillId, List<Day> days) {
         List<Day> days = new ArrayList<>();
         sums.forEach((key, sum) ->
                 days.add(new Day(key.date, key.rung, sum.bpm, sum.counts, sum.seconds, sum.called, sum.faults)));
-        return new Ledger(drillId, days);
+        List<Double> gaps = repetitions.stream()
+                .filter(one -> one.drillId().equals(drillId))
+                .flatMap(one -> one.oneBeatMs().stream())
+                .toList();
+        return new Ledger(drillId, days, gaps);
     }
 
     private record Key(LocalDate date, Rung rung) implements Comparable<Key> {
@@ -140,6 +147,18 @@ public record Ledger(String drillId, List<Day> days) {
     /// @param ceiling in beats a minute
     public Optional<Proposal> proposal(double ceiling) {
         return lastJudged().map(day -> propose(day, day.clean().orElseThrow(), ceiling));
+    }
+
+    /// The same where the coach asks for answers in one beat: the drill does not go up before they are heard so.
+    ///
+    /// @param mostMs the coach's bar in milliseconds; 0 where none is asked for
+    public Optional<Proposal> proposal(double ceiling, int mostMs) {
+        return proposal(ceiling).map(next -> next.move() == Move.UP && isHeldBack(mostMs) ? next.again() : next);
+    }
+
+    /// Whether answers were heard, and not in one beat often enough.
+    public boolean isHeldBack(int mostMs) {
+        return mostMs > 0 && !gaps.isEmpty() && !OneBeatBar.of(gaps, mostMs).isMet();
     }
 
     private Proposal propose(Day day, Share clean, double ceiling) {

@@ -12,6 +12,11 @@ import onebeat.core.timing.Rung;
 /// @param clean the clean share of that day
 public record Proposal(String drillId, Move move, Rung rung, int bpm, Day from, Share clean) {
 
+    /// The same day once more.
+    Proposal again() {
+        return new Proposal(drillId, Move.AGAIN, from.rung(), from.bpm(), from, clean);
+    }
+
     /// Whether it leads to another step of the ladder.
     public boolean changesStep() {
         return rung != from.rung();

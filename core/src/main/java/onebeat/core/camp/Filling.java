@@ -71,7 +71,10 @@ public final class Filling {
     /// What the book proposes for a drill that was judged.
     public static Optional<Proposal> proposal(Camp camp, Drill drill) {
         return Notation.read(drill.line(), camp.vocabulary()) instanceof Read read
-                ? camp.ledger(drill.id()).proposal(Ladder.ceiling(read.line(), camp.setting()))
+                ? camp.ledger(drill.id())
+                        .proposal(
+                                Ladder.ceiling(read.line(), camp.setting()),
+                                camp.card().school().oneBeatMs())
                 : camp.ledger(drill.id()).proposal();
     }
 

@@ -2,6 +2,7 @@ package onebeat.core.hearing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -89,6 +90,15 @@ public record HeardRound(
             }
         }
         return new int[] {kept, all};
+    }
+
+    /// The same round where some of it was heard in another stretch: what was heard later comes in the place of
+    /// what was heard before.
+    public HeardRound after(HeardRound before) {
+        Map<Integer, HeardRepetition> all = new TreeMap<>();
+        before.repetitions.forEach(one -> all.put(one.number(), one));
+        repetitions.forEach(one -> all.put(one.number(), one));
+        return new HeardRound(placed, List.copyOf(all.values()), tempo, unevenMs, pausesKept, pauses);
     }
 
     /// The gaps between feed and answer, in milliseconds and in order.

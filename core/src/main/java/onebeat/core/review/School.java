@@ -23,10 +23,14 @@ import onebeat.core.exchange.Level;
 /// forbids it
 /// @param severities the severities that differ from the usual ones
 /// @param limits how many touches the coach allows
-public record School(String rules, Map<String, Set<Level>> own, Map<Code, Severity> severities, Limits limits) {
+/// @param oneBeatMs how soon after the feed answers have to be heard before a drill goes up, in milliseconds; 0 where
+///     the coach does not ask for it
+public record School(
+        String rules, Map<String, Set<Level>> own, Map<Code, Severity> severities, Limits limits, int oneBeatMs) {
 
     private static final String HOLD = "hold";
     private static final String NOTHING = "none";
+    private static final String ONE_BEAT = "one-beat";
 
     public School {
         own = Map.copyOf(own);
@@ -35,7 +39,7 @@ public record School(String rules, Map<String, Set<Level>> own, Map<Code, Severi
 
     /// Kickboxing rules and the usual severities.
     public static School usual() {
-        return new School(RuleSet.usual().id(), Map.of(), Map.of(), Limits.none());
+        return new School(RuleSet.usual().id(), Map.of(), Map.of(), Limits.none(), 0);
     }
 
     /// The rules, with the coach's own changes.
@@ -64,7 +68,8 @@ public record School(String rules, Map<String, Set<Level>> own, Map<Code, Severi
         Stream<String> allowed = own.entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
                 .map(e -> e.getKey() + "=" + words(e.getValue()));
-        return Stream.of(codes, allowed, limits.words().stream())
+        Stream<String> oneBeat = oneBeatMs > 0 ? Stream.of(ONE_BEAT + "=" + oneBeatMs) : Stream.of();
+        return Stream.of(codes, allowed, limits.words().stream(), oneBeat)
                 .flatMap(words -> words)
                 .collect(Collectors.joining(" "));
     }
@@ -91,10 +96,13 @@ public record School(String rules, Map<String, Set<Level>> own, Map<Code, Severi
         Map<String, Set<Level>> own = new LinkedHashMap<>();
         Map<Code, Severity> severities = new EnumMap<>(Code.class);
         Limits limits = Limits.none();
+        int oneBeat = 0;
         for (String word : words.isBlank() ? new String[0] : words.strip().split("\\s+")) {
             int equals = word.indexOf('=');
             if (equals < 0) {
                 rules = rules(word);
+            } else if (word.startsWith(ONE_BEAT + "=")) {
+                oneBeat = count(word, word.substring(equals + 1));
             } else if (isCode(word.substring(0, equals))) {
                 severities.put(Code.valueOf(word.substring(0, equals)), severity(word, word.substring(equals + 1)));
             } else if (word.substring(0, equals).contains("/")) {
@@ -104,7 +112,7 @@ public record School(String rules, Map<String, Set<Level>> own, Map<Code, Severi
                 own.put(what(word, word.substring(0, equals)), levels(word, word.substring(equals + 1)));
             }
         }
-        return new School(rules, own, severities, limits);
+        return new School(rules, own, severities, limits, oneBeat);
     }
 
     private static String rules(String word) {

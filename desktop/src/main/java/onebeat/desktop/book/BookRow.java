@@ -16,6 +16,8 @@ import javafx.scene.shape.Shape;
 import onebeat.core.book.Ledger;
 import onebeat.core.book.Ledger.Day;
 import onebeat.core.book.Note;
+import onebeat.core.book.OneBeatBar;
+import onebeat.core.book.OneBeatGap;
 import onebeat.core.book.Proposal;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
@@ -56,6 +58,7 @@ final class BookRow extends HBox {
                 Nodes.flow(Nodes.text(entry.drill.name(), "strong")),
                 Nodes.label(entry.drill.line(), "row-line"),
                 Nodes.flow(Nodes.text(ran(entry.ledger), "soft")));
+        heard(entry).ifPresent(words -> name.getChildren().add(Nodes.flow(Nodes.text(words, "soft"))));
         inOneBeat(entry).ifPresent(words -> name.getChildren().add(Nodes.flow(Nodes.text(words, "soft"))));
         if (!entry.drill.overruled().isEmpty()) {
             name.getChildren().add(Nodes.flow(Nodes.text(Texts.of("book.overruled", entry.drill.overruled()), "soft")));
@@ -110,6 +113,31 @@ final class BookRow extends HBox {
                 .orElse(planned));
     }
 
+    /// How long after the feed answers were heard on the last day that somebody listened, and on the day before.
+    private Optional<String> heard(Entry entry) {
+        List<OneBeatGap> days = OneBeatGap.byDay(camp.repetitions().all().stream()
+                .filter(one -> one.drillId().equals(entry.drill.id()))
+                .toList());
+        if (days.isEmpty()) {
+            return Optional.empty();
+        }
+        OneBeatGap last = days.getLast();
+        String words = Texts.of(
+                "book.heard",
+                Math.round(last.medianMs()),
+                Math.round(last.lowMs()),
+                Math.round(last.highMs()),
+                last.heard(),
+                last.date().toString());
+        return Optional.of(
+                days.size() == 1
+                        ? words
+                        : Texts.of(
+                                "book.heard.before",
+                                words,
+                                Math.round(days.get(days.size() - 2).medianMs())));
+    }
+
     static String head(Proposal proposal) {
         return proposal.changesStep()
                 ? Texts.of("proposal.step." + proposal.move(), proposal.rung().id(), proposal.bpm())
@@ -128,6 +156,13 @@ final class BookRow extends HBox {
                         Math.round(p.clean().high() * 100)))
                 .orElse("");
         VBox words = new VBox(2, Nodes.flow(Nodes.text(head, "strong")), Nodes.flow(Nodes.text(why, "soft")));
+        int mostMs = camp.card().school().oneBeatMs();
+        if (proposal.isPresent() && entry.ledger.isHeldBack(mostMs)) {
+            OneBeatBar bar = OneBeatBar.of(entry.ledger.gaps(), mostMs);
+            words.getChildren()
+                    .add(Nodes.flow(Nodes.text(
+                            Texts.of("book.heldback", bar.under(), bar.of(), mostMs, OneBeatBar.LEAST), "soft")));
+        }
         words.setAlignment(Pos.CENTER_LEFT);
         VBox holder = new VBox(mark);
         holder.setAlignment(Pos.CENTER);

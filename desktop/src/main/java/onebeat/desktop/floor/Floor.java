@@ -34,8 +34,10 @@ import onebeat.desktop.floor.FloorEffect.Jump;
 import onebeat.desktop.floor.FloorEffect.Learn;
 import onebeat.desktop.floor.FloorEffect.Note;
 import onebeat.desktop.floor.FloorState.Clock;
+import onebeat.desktop.floor.FloorState.Listening.Mode;
 import onebeat.desktop.floor.FloorState.SeenBy;
 import onebeat.desktop.floor.Run.State;
+import onebeat.desktop.sound.Microphone;
 import onebeat.desktop.sound.Sounds;
 import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
@@ -53,6 +55,7 @@ public final class Floor implements Station {
     private final LongSupplier clockMs;
     private final FloorView view = new FloorView();
     private final FloorWords words;
+    private final RoundListening listening;
     private final StationLoop<FloorState, FloorAction> loop;
     private final List<BoundCommand> commands;
     private @Nullable FeederWindow window;
@@ -65,7 +68,7 @@ public final class Floor implements Station {
     };
 
     /// @param clockMs a monotonic clock in milliseconds
-    public Floor(CampSession app, Sounds sounds, LongSupplier clockMs, Navigator navigator) {
+    public Floor(CampSession app, Sounds sounds, Microphone microphone, LongSupplier clockMs, Navigator navigator) {
         this.app = app;
         this.navigator = navigator;
         this.clockMs = clockMs;
@@ -73,6 +76,12 @@ public final class Floor implements Station {
         this.words = new FloorWords(app, sounding::isByNumber);
         this.loop = new StationLoop<>(
                 StationName.FLOOR, app, navigator, FloorState.FIRST, FloorUpdate::update, this::render, this::perform);
+        this.listening = new RoundListening(
+                microphone,
+                new RoundListening.Told(
+                        level -> loop.dispatch(new FloorAction.Level(level)),
+                        (round, heard) -> loop.dispatch(new FloorAction.Heard(round, heard)),
+                        () -> loop.dispatch(new FloorAction.Listens(Mode.BROKEN))));
         this.commands = BoundCommand.all(FloorCommands.TABLE, loop::situation, this::dispatch);
         OwnKeys known = app.settings().get().ownKeys();
         OwnKeys withPedal = TaughtPedal.with(known, app.draft(PEDAL));
@@ -132,12 +141,14 @@ public final class Floor implements Station {
             perform(Ask.START_OR_PAUSE);
         }
         timer.stop();
+        listen(Mode.OFF);
         closeWindow();
     }
 
     @Override
     public void close() {
         sounding.quiet();
+        listening.close();
     }
 
     @Override
@@ -167,7 +178,7 @@ public final class Floor implements Station {
             case Jump jump -> {
                 if (run != null) {
                     run.jumpTo(jump.ms());
-                    sounding.follow(run);
+                    follow(run);
                 }
             }
             case Note note -> app.keepDraft(AT, note.words());
@@ -180,7 +191,7 @@ public final class Floor implements Station {
             case START_OR_PAUSE -> {
                 if (run != null) {
                     run.startOrPause();
-                    sounding.follow(run);
+                    follow(run);
                 }
             }
             case NEXT_HEARERS -> sounding.nextSaidTo();
@@ -189,8 +200,28 @@ public final class Floor implements Station {
                 navigator
                         .choose(Texts.of("choose.wav"), "*.wav")
                         .ifPresent(file -> loop.dispatch(new Tell(sounding.take(file))));
+            case LISTEN -> {
+                boolean on = loop.situation().state().listening().isOn();
+                listen(on ? Mode.OFF : listening.isStandIn() ? Mode.STAND_IN : Mode.ON);
+            }
             case CLOSE_FEEDERS_WINDOW -> closeWindow();
         }
+    }
+
+    /// Sound goes out, and pads are listened to, from where the run is.
+    private void follow(Run now) {
+        sounding.follow(now);
+        if (loop.situation().state().listening().isOn()) {
+            listen(loop.situation().state().listening().mode());
+        }
+    }
+
+    /// Before the bell the level is heard too, so that the coach sees that the microphone hears.
+    private void listen(Mode mode) {
+        listening.pause();
+        boolean wanted = mode != Mode.OFF && run != null;
+        boolean hears = wanted && run != null && listening.follow(run);
+        loop.dispatch(new FloorAction.Listens(wanted && !hears ? Mode.NONE : mode));
     }
 
     /// Escape ends the learning; what was learned stays.
@@ -212,7 +243,13 @@ public final class Floor implements Station {
                 .filter(said -> !said.isEmpty())
                 .map(said -> Texts.of("floor.feeder") + ":  " + said)
                 .orElse("");
-        view.show(words.of(run, sounding.words()).withFeeder(corner), state.told());
+        String hears = HeardWords.microphone(state.listening());
+        FloorPicture picture = words.of(run, hears.isEmpty() ? sounding.words() : hears)
+                .withFeeder(corner)
+                .withHeard(
+                        HeardWords.last(state),
+                        state.listening().isOn() ? state.listening().level() : -1);
+        view.show(picture, state.told());
         if (state.seenBy() == SeenBy.WINDOW && timerRuns()) {
             if (window == null) {
                 window = new FeederWindow(view.getScene());

@@ -2,6 +2,7 @@ package onebeat.desktop.floor;
 
 import java.util.List;
 import java.util.Optional;
+import onebeat.core.hearing.HeardRound;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Schedule;
 
@@ -22,6 +23,8 @@ sealed interface FloorAction {
         SAID_TO,
         CALLS,
         RECORDING,
+        LISTEN,
+        TAKE_HEARD,
         TEACH,
         BOOK,
         ROUNDS
@@ -44,6 +47,15 @@ sealed interface FloorAction {
             due = List.copyOf(due);
         }
     }
+
+    /// The pads are listened to, or no longer.
+    record Listens(FloorState.Listening.Mode mode) implements FloorAction {}
+
+    /// How loud it is, from 0 to 1.
+    record Level(double level) implements FloorAction {}
+
+    /// What was heard of a round so far.
+    record Heard(int round, HeardRound so) implements FloorAction {}
 
     /// Something is said large at the foot.
     record Tell(String words) implements FloorAction {}

@@ -52,6 +52,10 @@ final class FloorCommands {
                 of(Group.SHOW, "floor.calls", Do.CALLS, "Shift+V"),
                 of(Group.FILES, "floor.recording", Do.RECORDING, "O"),
                 of(Group.FILES, "floor.teach", Do.TEACH, "K"),
+                of(Group.WORK, "floor.listen", Do.LISTEN, "H")
+                        .when(FloorCommands::hasSession)
+                        .bar(),
+                of(Group.JUDGE, "floor.take", Do.TAKE_HEARD, "T").when(FloorCommands::hasHeard),
                 of(Group.GO, "floor.book", Do.BOOK, "B")));
         for (int number = 1; number <= Math.min(MOST_DIGIT, Fault.all().size()); number++) {
             all.add(of(Group.JUDGE, "floor.fault", new NameFault(number), "" + number, "Numpad " + number)
@@ -67,6 +71,10 @@ final class FloorCommands {
 
     private static boolean hasSession(Situation<FloorState> here) {
         return here.state().schedule().isPresent();
+    }
+
+    private static boolean hasHeard(Situation<FloorState> here) {
+        return !here.state().listening().heard().isEmpty();
     }
 
     private static boolean hasJudged(Situation<FloorState> here) {

@@ -11,6 +11,7 @@ sealed interface FloorEffect extends Effect.OfStation {
         NEXT_HEARERS,
         NEXT_CALLS,
         TAKE_RECORDING,
+        LISTEN,
         CLOSE_FEEDERS_WINDOW
     }
 

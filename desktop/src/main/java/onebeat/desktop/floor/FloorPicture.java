@@ -20,6 +20,8 @@ import onebeat.desktop.text.Texts;
 /// @param cautions what is said before and after
 /// @param feeder the feeder's next cue, for their corner; empty hides it
 /// @param whips the bursts on the rope
+/// @param heard what was heard of the last repetition, in a word or two; may be empty
+/// @param level how loud the microphone hears, from 0 to 1; below 0 where nobody listens
 record FloorPicture(
         String head,
         String about,
@@ -37,11 +39,54 @@ record FloorPicture(
         String sound,
         String cautions,
         String feeder,
-        List<Whip> whips) {
+        List<Whip> whips,
+        String heard,
+        double level) {
 
     FloorPicture {
         call = List.copyOf(call);
         whips = List.copyOf(whips);
+    }
+
+    /// Nobody listens.
+    FloorPicture(
+            String head,
+            String about,
+            String clock,
+            boolean lastTen,
+            double used,
+            double lastTenFrom,
+            List<Word> call,
+            int beats,
+            int beat,
+            String count,
+            String tally,
+            String nextLabel,
+            String next,
+            String sound,
+            String cautions,
+            String feeder,
+            List<Whip> whips) {
+        this(
+                head,
+                about,
+                clock,
+                lastTen,
+                used,
+                lastTenFrom,
+                call,
+                beats,
+                beat,
+                count,
+                tally,
+                nextLabel,
+                next,
+                sound,
+                cautions,
+                feeder,
+                whips,
+                "",
+                -1);
     }
 
     /// Nothing runs: a head, a clock and the cautions.
@@ -88,7 +133,33 @@ record FloorPicture(
                 sound,
                 cautions,
                 words,
-                whips);
+                whips,
+                heard,
+                level);
+    }
+
+    /// The same with what is heard.
+    FloorPicture withHeard(String word, double loud) {
+        return new FloorPicture(
+                head,
+                about,
+                clock,
+                lastTen,
+                used,
+                lastTenFrom,
+                call,
+                beats,
+                beat,
+                count,
+                tally,
+                nextLabel,
+                next,
+                sound,
+                cautions,
+                feeder,
+                whips,
+                word,
+                loud);
     }
 
     /// A word of a call and whose it is.

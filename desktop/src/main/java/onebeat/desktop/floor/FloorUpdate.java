@@ -9,6 +9,7 @@ import onebeat.core.book.Repetition;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Edit;
 import onebeat.core.change.RepetitionChanges;
+import onebeat.core.hearing.HeardRound;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.RoundPlan;
@@ -65,6 +66,12 @@ final class FloorUpdate {
         return switch (action) {
             case Begin begin -> begin(begin);
             case Tick tick -> tick(tick);
+            case FloorAction.Listens listens -> listens(listens.mode());
+            case FloorAction.Level level -> {
+                FloorState.Listening now = state.listening();
+                yield Next.of(state.listening(new FloorState.Listening(now.mode(), level.level(), now.heard())));
+            }
+            case FloorAction.Heard heard -> heard(heard);
             case Tell tell -> Next.of(state.told(tell.words()));
             case Teach teach -> teach(teach.at());
             case NameFault fault -> nameFault(fault.number());
@@ -86,6 +93,8 @@ final class FloorUpdate {
             case SAID_TO -> Next.of(state, Ask.NEXT_HEARERS);
             case CALLS -> Next.of(state, Ask.NEXT_CALLS);
             case RECORDING -> Next.of(state, Ask.TAKE_RECORDING);
+            case LISTEN -> Next.of(state, Ask.LISTEN);
+            case TAKE_HEARD -> takeHeard();
             case TEACH -> teach(0);
             case BOOK -> Next.of(state, new Go(StationName.BOOK));
             case ROUNDS -> Next.of(state, new Go(StationName.ROUNDS));
@@ -189,6 +198,36 @@ final class FloorUpdate {
                                 && e.round() == last.round()
                                 && state.judgedAs(e).isEmpty())
                         .findFirst());
+    }
+
+    private Next<FloorState> listens(FloorState.Listening.Mode mode) {
+        FloorState.Listening now = state.listening();
+        return Next.of(state.listening(new FloorState.Listening(mode, 0, now.heard())));
+    }
+
+    /// After a round it is said what was heard of it.
+    private Next<FloorState> heard(FloorAction.Heard heard) {
+        FloorState then = state.listening(state.listening().with(heard.round(), heard.so()));
+        Schedule schedule = state.schedule().orElseThrow();
+        boolean over =
+                state.clock().atMs() >= schedule.rounds().get(heard.round()).endMs();
+        return Next.of(over ? then.told(HeardWords.round(then, heard.round())) : then);
+    }
+
+    /// What was heard of the round that runs or ran last is judged so, as far as nobody pressed.
+    private Next<FloorState> takeHeard() {
+        Optional<Integer> round = state.clock().lastCall().map(Event::round);
+        Optional<HeardRound> heard =
+                round.flatMap(r -> Optional.ofNullable(state.listening().heard().get(r)));
+        if (heard.isEmpty()) {
+            return Next.of(state.told(Texts.of("floor.heard.nothing")));
+        }
+        HeardJudgements taken = HeardJudgements.of(camp, state, round.orElseThrow(), heard.get(), here.today());
+        return taken.edits().isEmpty()
+                ? Next.of(state.told(Texts.of("floor.heard.nothing")))
+                : Next.of(
+                        taken.state().told(Texts.of("floor.heard.taken", taken.taken())),
+                        Save.of(new Edit.Together(taken.edits())));
     }
 
     private static String faults() {

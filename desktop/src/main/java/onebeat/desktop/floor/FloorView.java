@@ -65,6 +65,8 @@ final class FloorView extends Pane {
             nodes.add(right(352, Texts.of("floor.last.ten").toUpperCase(Locale.ROOT), "floor-next"));
         }
         rope(nodes, now);
+        level(nodes, now.level());
+        nodes.add(right(176, now.heard(), "floor-heard"));
         call(nodes, now.call());
         beats(nodes, now);
         nodes.add(right(236, now.count(), "floor-count"));
@@ -132,6 +134,29 @@ final class FloorView extends Pane {
         knot.getStyleClass().setAll("floor-rope-knot");
         nodes.add(knot);
     }
+
+    /// How loud it is heard: a rope that swings as far as the sound is loud, on a scale of decibels from 60 under
+    /// full scale.
+    private static void level(List<Node> nodes, double level) {
+        if (level < 0) {
+            return;
+        }
+        double share = Math.clamp(1 + 20 * Math.log10(Math.max(1e-6, level)) / LEVEL_DB, 0, 1);
+        double from = LEFT;
+        double to = LEFT + LEVEL_WIDE;
+        List<Point> points = new ArrayList<>();
+        for (double x = from; x <= to; x += 4) {
+            points.add(new Point(x, LEVEL_AT + (1 + 13 * share) * Math.sin((x - from) / 6)));
+        }
+        nodes.add(Curve.through(points, share > LOUD ? "floor-level-loud" : "floor-level"));
+    }
+
+    private static final double LEVEL_AT = 92;
+    private static final double LEVEL_WIDE = 180;
+    private static final double LEVEL_DB = 60;
+
+    /// So near to full scale hits are cut off.
+    private static final double LOUD = 0.97;
 
     private static Node wave(double from, double to, String... styles) {
         List<Point> points = new ArrayList<>();

@@ -140,7 +140,8 @@ public final class CardForm extends VBox {
                     opponent.fighter(),
                     first,
                     fight,
-                    new School(rules.getValue(), school.own(), school.severities(), school.limits()),
+                    new School(
+                            rules.getValue(), school.own(), school.severities(), school.limits(), school.oneBeatMs()),
                     partner));
         } catch (IllegalArgumentException e) {
             wrong.setText(e.getMessage());

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
@@ -17,6 +18,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
+import onebeat.core.book.OneBeatBar;
 import onebeat.core.exchange.Family;
 import onebeat.core.exchange.Level;
 import onebeat.core.review.Code;
@@ -40,6 +42,7 @@ public final class SchoolForm extends VBox {
     private final Map<Code, ChoiceBox<Weight>> weights = new EnumMap<>(Code.class);
     private final Map<Limits.Limit, TextField> limits = new LinkedHashMap<>();
     private final Map<Family, ChoiceBox<Allowed>> allowed = new EnumMap<>(Family.class);
+    private final TextField oneBeat = new TextField();
     private final Text wrong = Nodes.text("", "footer-wrong");
 
     /// How much a finding matters: as usual, or otherwise.
@@ -94,6 +97,7 @@ public final class SchoolForm extends VBox {
                         allowedRows(),
                         Nodes.text(Texts.of("school.limits"), "heading"),
                         limitRows(),
+                        oneBeatRow(),
                         Nodes.text(Texts.of("school.findings"), "heading"),
                         findingRows(),
                         new HBox(16, keep, wrong));
@@ -140,6 +144,16 @@ public final class SchoolForm extends VBox {
             grid.add(Nodes.text(Texts.of("school.of." + of), "small"), 0, row++);
         }
         return grid;
+    }
+
+    private HBox oneBeatRow() {
+        oneBeat.setText(before.oneBeatMs() > 0 ? "" + before.oneBeatMs() : "");
+        oneBeat.setPrefColumnCount(5);
+        oneBeat.setPromptText(Texts.of("school.nolimit"));
+        oneBeat.setAccessibleText(Texts.of("school.onebeat", OneBeatBar.LEAST));
+        HBox row = new HBox(12, Nodes.text(Texts.of("school.onebeat", OneBeatBar.LEAST), "small"), oneBeat);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
     }
 
     private GridPane findingRows() {
@@ -193,7 +207,13 @@ public final class SchoolForm extends VBox {
                 most = most.with(one.getKey().of(), one.getKey().in(), Integer.parseInt(text));
             }
         }
-        done.accept(new School(rules.getValue(), own, severities, most));
+        String asked = oneBeat.getText().strip();
+        if (!asked.isEmpty() && !asked.matches("\\d{1,4}")) {
+            wrong.setText(Texts.of("school.number", asked));
+            return;
+        }
+        int oneBeatMs = asked.isEmpty() ? 0 : Integer.parseInt(asked);
+        done.accept(new School(rules.getValue(), own, severities, most, oneBeatMs));
     }
 
     /// Whether the form has a choice for these levels; others were written as words.

@@ -24,6 +24,7 @@ import onebeat.desktop.command.KeyPress;
 import onebeat.desktop.film.Film;
 import onebeat.desktop.floor.Floor;
 import onebeat.desktop.rounds.Rounds;
+import onebeat.desktop.sound.Microphone;
 import onebeat.desktop.sound.Sounds;
 
 /// The window: the camp's cord, the path of stations, the call line and the bar, and the station that is on.
@@ -43,7 +44,7 @@ public final class Shell implements Navigator {
     private boolean refreshing;
 
     /// @param clockMs a monotonic clock in milliseconds, for the floor
-    public Shell(CampSession app, Sounds sounds, LongSupplier clockMs) {
+    public Shell(CampSession app, Sounds sounds, Microphone microphone, LongSupplier clockMs) {
         this.app = app;
         this.files = new ShellFiles(app, this::root);
         this.deeds = new ShellDeeds(app, this, files, app.settings());
@@ -51,7 +52,7 @@ public final class Shell implements Navigator {
         stations.put(StationName.FILM, film);
         stations.put(StationName.BENCH, new Bench(app, this, callLine::text));
         stations.put(StationName.ROUNDS, new Rounds(app, this));
-        stations.put(StationName.FLOOR, new Floor(app, sounds, clockMs, this));
+        stations.put(StationName.FLOOR, new Floor(app, sounds, microphone, clockMs, this));
         stations.put(StationName.BOOK, new Book(app, this));
         this.here = film;
         this.line = new ShellLine(app, callLine, () -> here);

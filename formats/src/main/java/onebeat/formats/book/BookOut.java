@@ -13,6 +13,8 @@ import java.util.stream.Collectors;
 import onebeat.core.book.Judgement;
 import onebeat.core.book.Ledger.Day;
 import onebeat.core.book.Note;
+import onebeat.core.book.OneBeatGap;
+import onebeat.core.book.Repetition;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Turns;
@@ -47,7 +49,11 @@ public final class BookOut {
             "stopped",
             "clean_low",
             "clean_high",
-            "faults");
+            "faults",
+            "heard",
+            "one_beat_ms",
+            "one_beat_low",
+            "one_beat_high");
 
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
@@ -102,6 +108,8 @@ public final class BookOut {
         for (Drill drill : camp.drills().all()) {
             for (Day day : camp.ledger(drill.id()).days()) {
                 Optional<Share> clean = day.clean();
+                List<Repetition> done = done(camp, drill, day);
+                Optional<OneBeatGap> gap = gap(done, day);
                 CSVFormat.RFC4180.printRecord(
                         out,
                         Harmless.text(drill.name()),
@@ -118,9 +126,26 @@ public final class BookOut {
                         day.count(Judgement.STOPPED),
                         clean.map(s -> "" + s.low()).orElse(""),
                         clean.map(s -> "" + s.high()).orElse(""),
-                        Harmless.text(faults(day.faults())));
+                        Harmless.text(faults(day.faults())),
+                        done.stream().filter(Repetition::heard).count(),
+                        gap.map(g -> "" + g.medianMs()).orElse(""),
+                        gap.map(g -> "" + g.lowMs()).orElse(""),
+                        gap.map(g -> "" + g.highMs()).orElse(""));
             }
         }
+    }
+
+    private static List<Repetition> done(Camp camp, Drill drill, Day day) {
+        return camp.repetitionsOf("").stream()
+                .filter(one ->
+                        one.drillId().equals(drill.id()) && one.date().equals(day.date()) && one.rung() == day.rung())
+                .toList();
+    }
+
+    private static Optional<OneBeatGap> gap(List<Repetition> done, Day day) {
+        return OneBeatGap.of(
+                day.date(),
+                done.stream().flatMap(one -> one.oneBeatMs().stream()).toList());
     }
 
     /// Writes what was written down, by date as it came.
@@ -162,6 +187,12 @@ public final class BookOut {
                 node.put("wrong", day.count(Judgement.WRONG));
                 node.put("stopped", day.count(Judgement.STOPPED));
                 day.clean().ifPresent(s -> node.put("clean_low", s.low()).put("clean_high", s.high()));
+                List<Repetition> done = done(camp, drill, day);
+                node.put("heard", done.stream().filter(Repetition::heard).count());
+                gap(done, day)
+                        .ifPresent(g -> node.put("one_beat_ms", g.medianMs())
+                                .put("one_beat_low", g.lowMs())
+                                .put("one_beat_high", g.highMs()));
                 ObjectNode faults = node.putObject("faults");
                 new TreeMap<>(day.faults()).forEach(faults::put);
             }

@@ -1,0 +1,52 @@
+package onebeat.core.book;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/// How long after the feed answers were heard on a day.
+///
+/// @param heard how many were
+/// @param medianMs their median, in milliseconds
+/// @param lowMs the lower end of its 95 % interval
+/// @param highMs the upper end
+public record OneBeatGap(LocalDate date, int heard, double medianMs, double lowMs, double highMs) {
+
+    /// What half the width of the interval is, as a part of the root of the count: 1.96 / 2.
+    private static final double HALF = 0.98;
+
+    /// The days on which answers were heard, in order.
+    public static List<OneBeatGap> byDay(Collection<Repetition> repetitions) {
+        Map<LocalDate, List<Double>> days = new TreeMap<>();
+        for (Repetition one : repetitions) {
+            one.oneBeatMs()
+                    .ifPresent(ms -> days.computeIfAbsent(one.date(), _ -> new ArrayList<>())
+                            .add(ms));
+        }
+        List<OneBeatGap> all = new ArrayList<>();
+        days.forEach((day, gaps) -> of(day, gaps).ifPresent(all::add));
+        return all;
+    }
+
+    /// The gap of these answers. The interval is that of a median by ranks, whatever the gaps' distribution is
+    /// (Conover 1999, Practical Nonparametric Statistics, 3.2, normal approximation of the ranks; from memory).
+    ///
+    /// @return empty where there are none
+    public static Optional<OneBeatGap> of(LocalDate day, Collection<Double> gaps) {
+        if (gaps.isEmpty()) {
+            return Optional.empty();
+        }
+        double[] sorted = gaps.stream().mapToDouble(Double::doubleValue).toArray();
+        Arrays.sort(sorted);
+        int n = sorted.length;
+        int low = Math.max(1, (int) Math.floor(n / 2.0 - HALF * Math.sqrt(n)));
+        int high = Math.min(n, (int) Math.ceil(1 + n / 2.0 + HALF * Math.sqrt(n)));
+        double median = (sorted[(n - 1) / 2] + sorted[n / 2]) / 2;
+        return Optional.of(new OneBeatGap(day, n, median, sorted[low - 1], sorted[high - 1]));
+    }
+}
