@@ -13,6 +13,7 @@ final class ContactAlignment {
     private static final Constants NUMBERS = Constants.of(RoundPlacing.class, "alignment.csv", "number");
     private static final double SIGMA_MS = NUMBERS.get("match_sigma_ms");
     private static final double MOST_MS = NUMBERS.get("match_most_ms");
+    private static final double EARLIEST_MS = NUMBERS.get("match_earliest_ms");
     private static final double MISS = NUMBERS.get("match_miss");
     private static final double EXTRA = NUMBERS.get("match_extra");
     private static final double LATEST = NUMBERS.get("match_latest");
@@ -61,7 +62,7 @@ final class ContactAlignment {
 
     private static double cost(PlannedContact planned, Hit hit) {
         double off = Math.abs(hit.ms() - planned.ms());
-        if (off > MOST_MS) {
+        if (off > (hit.ms() < planned.ms() ? EARLIEST_MS : MOST_MS)) {
             return MISS + EXTRA + 1;
         }
         // Far off costs less and less more, and never as much as being lost: late is likelier.

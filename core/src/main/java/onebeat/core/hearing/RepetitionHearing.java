@@ -22,6 +22,9 @@ final class RepetitionHearing {
     private static final double UNSURE = 0.4;
 
     /// What is left of being sure where more was heard than planned.
+    private static final double EXTRA = 0.78;
+
+    /// And where the answer is much softer than the feed.
     private static final double DOUBT = 0.6;
 
     private RepetitionHearing() {}
@@ -44,7 +47,7 @@ final class RepetitionHearing {
                 answer.map(a -> a.planned().oneBeatMs()),
                 reaction(round, number, contacts),
                 told.judged,
-                told.sure * placed.sure() * (extra > 0 ? DOUBT : 1));
+                told.sure * placed.sure() * (extra > 0 ? EXTRA : 1));
     }
 
     private static Optional<Double> gap(HeardContact answer, List<HeardContact> contacts) {
@@ -104,9 +107,12 @@ final class RepetitionHearing {
         return new Told(Optional.of(judgement), whole ? sure : Math.min(sure, UNSURE));
     }
 
-    /// How clearly a contact was heard: as a hit, and near where it was expected.
+    /// How clearly a contact was heard: as a hit, and not just when the program clicks.
     private static double clarity(HeardContact contact) {
-        return contact.onset().map(onset -> 0.5 + 0.5 * onset.sure()).orElse(0.0);
+        double heard = contact.onset().map(onset -> 0.5 + 0.5 * onset.sure()).orElse(0.0);
+        boolean onClick =
+                contact.offMs().filter(ms -> Math.abs(ms) < ON_CLICK_MS).isPresent();
+        return onClick ? Math.min(heard, AS_ONE) : heard;
     }
 
     /// How sure it can be of an answer that was heard as one hit with its feed, or much softer than it.
@@ -120,10 +126,16 @@ final class RepetitionHearing {
                 .anyMatch(feed -> answer.onset()
                         .filter(own -> own.loudness() < feed.loudness() - SOFTER_DB)
                         .isPresent());
-        return (asOne ? AS_ONE : 1) * (softer ? DOUBT : 1);
+        boolean offBeat =
+                answer.offMs().filter(ms -> Math.abs(ms) > WITH_BEAT_MS).isPresent();
+        // One hit far off the beat is more likely the late answer alone, with a feed that was not heard.
+        double alone = offBeat ? UNSURE : AS_ONE;
+        return (asOne ? alone : 1) * (softer ? DOUBT : 1);
     }
 
     private static final double AS_ONE = 0.85;
+    private static final double WITH_BEAT_MS = NUMBERS.get("with_beat_ms");
+    private static final double ON_CLICK_MS = NUMBERS.get("on_click_ms");
     private static final double SOFTER_DB = 6;
 
     /// One contact that is missing at the end may have been missed by the ear; two are hardly.

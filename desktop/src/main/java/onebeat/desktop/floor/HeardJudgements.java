@@ -15,7 +15,7 @@ import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
 
 /// What was heard of a round, as judgements. What was pressed stays as it was pressed; the gap that was heard
-/// comes to it. What is less than half sure is left to the coach.
+/// comes to it. What is not sure enough is left to the coach.
 ///
 /// @param state with the repetitions that are judged now
 /// @param edits one for each repetition that is changed
@@ -23,7 +23,7 @@ import onebeat.core.rounds.Schedule;
 record HeardJudgements(FloorState state, List<Edit> edits, int taken) {
 
     /// Below it a proposal is left to the coach.
-    static final double LEAST_SURE = 0.5;
+    static final double LEAST_SURE = 0.6;
 
     HeardJudgements {
         edits = List.copyOf(edits);
