@@ -458,7 +458,8 @@ class CampFileTest {
                 .withBursts(2)
                 .by("p7");
         RoundRun run = new RoundRun("n1", "r1", "d1", DAY, 66, 180, 17, Rung.SLOW, "p7");
-        Repetition one = new Repetition("p1", "r1", "d1", DAY, 66, 14_000, Judgement.LATE, Rung.SLOW, "dropped", "p7");
+        Repetition one = new Repetition("p1", "r1", "d1", DAY, 66, 14_000, Judgement.LATE, Rung.SLOW, "dropped", "p7")
+                .heard(Optional.of(63.5), true);
         Note note = new Note("b1", "d1", DAY, "elbow \"in\"; later; harder", "");
         Path path = folder.resolve("ladder" + CampFile.ENDING);
         try (CampFile file = ((Opened) CampFile.create(path, CARD, _ -> {})).file()) {

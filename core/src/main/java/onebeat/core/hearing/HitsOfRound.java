@@ -31,20 +31,43 @@ final class HitsOfRound {
 
     List<ContactAlignment.Hit> hits() {
         return onsets.stream()
-                .filter(onset -> isHit(onset))
-                .map(onset -> new ContactAlignment.Hit(
-                        placed.plannedMs(onset.ms()),
-                        onset.kind().isHit() ? onset : onset.as(SoundKind.PAD, HIDDEN_SURE)))
+                .filter(this::isHit)
+                .map(onset -> new ContactAlignment.Hit(placed.plannedMs(onset.ms()), doubted(onset)))
                 .toList();
     }
 
     private boolean isHit(Onset onset) {
         double ms = placed.plannedMs(onset.ms());
+        boolean planned = isPlanned(ms, 2 * KNOWN_MS);
         if (onset.kind().isHit()) {
-            return !(isGiven(ms, true) && !isPlanned(ms, 2 * KNOWN_MS));
+            return planned || !(isGiven(ms, true) || isSaid(ms));
         }
-        return onset.struck() > HIDDEN_STRUCK && isGiven(ms, false) && isPlanned(ms, 2 * KNOWN_MS);
+        return onset.struck() > HIDDEN_STRUCK && planned && isGiven(ms, false);
     }
+
+    /// What comes with a sound of the program is less sure to be a hit.
+    private Onset doubted(Onset onset) {
+        if (!onset.kind().isHit()) {
+            return onset.as(SoundKind.PAD, HIDDEN_SURE);
+        }
+        return isGiven(placed.plannedMs(onset.ms()), true) ? onset.as(onset.kind(), NOISE_SURE) : onset;
+    }
+
+    /// Whether a call is said then: from when it begins to shortly before the first beat that it calls.
+    private boolean isSaid(double ms) {
+        return round.sounds().stream()
+                .filter(sound -> sound.kind() == Event.Kind.CALL && sound.repetition() >= 0)
+                .anyMatch(sound -> {
+                    double first = round.starts().get(sound.repetition());
+                    return ms > sound.ms() - KNOWN_MS && sound.ms() < first && ms < first - BEFORE_BEAT_MS;
+                });
+    }
+
+    /// A hit may come so early before its beat; calls have ended by then.
+    private static final double BEFORE_BEAT_MS = 120;
+
+    /// How sure it is that a burst of noise on a planned contact is a hit.
+    private static final double NOISE_SURE = 0;
 
     /// Whether the program gave a sound then: a burst of noise, or any other.
     private boolean isGiven(double ms, boolean noise) {

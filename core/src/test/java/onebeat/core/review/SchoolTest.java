@@ -101,4 +101,13 @@ class SchoolTest {
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining(said);
     }
+
+    @Test
+    void whatIsAskedOfAnswersInOneBeatComesBack() {
+        School asked = School.parse("kickboxing one-beat=120");
+        assertThat(asked.oneBeatMs()).isEqualTo(120);
+        assertThat(School.parse(asked.words())).isEqualTo(asked);
+        assertThat(School.usual().oneBeatMs()).isZero();
+        assertThatThrownBy(() -> School.parse("one-beat=soon")).hasMessageContaining("one-beat=soon");
+    }
 }

@@ -115,7 +115,7 @@ final class BookRow extends HBox {
 
     /// How long after the feed answers were heard on the last day that somebody listened, and on the day before.
     private Optional<String> heard(Entry entry) {
-        List<OneBeatGap> days = OneBeatGap.byDay(camp.repetitions().all().stream()
+        List<OneBeatGap> days = OneBeatGap.byDay(camp.repetitionsOf("").stream()
                 .filter(one -> one.drillId().equals(entry.drill.id()))
                 .toList());
         if (days.isEmpty()) {

@@ -2,12 +2,14 @@ package onebeat.desktop.book;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
+import onebeat.core.book.OneBeatGap;
 import onebeat.core.camp.Filling;
 import onebeat.desktop.book.BookAction.Choose;
 import onebeat.desktop.nodes.Nodes;
@@ -34,7 +36,8 @@ final class BookView extends VBox {
 
     void render(BookPicture picture) {
         title.setText(Texts.of("book.title", picture.camp().card().athlete().name()));
-        under.setText(Texts.of("book.under", picture.entries().size(), picture.judged(), picture.minutes()));
+        String summed = Texts.of("book.under", picture.entries().size(), picture.judged(), picture.minutes());
+        under.setText(heard(picture).map(words -> summed + " " + words).orElse(summed));
         List<Node> nodes = new ArrayList<>();
         for (int i = 0; i < picture.entries().size(); i++) {
             nodes.add(row(picture, i));
@@ -46,6 +49,20 @@ final class BookView extends VBox {
         rows.getChildren().setAll(nodes);
         scroll.setVvalue(nodes.size() < 2 ? 0 : (double) picture.row() / (nodes.size() - 1));
         showNext(picture);
+    }
+
+    /// How long after the feed answers were heard over all lines, on the last day that somebody listened.
+    private static Optional<String> heard(BookPicture picture) {
+        List<OneBeatGap> days = OneBeatGap.byDay(picture.camp().repetitionsOf(""));
+        return days.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Texts.of(
+                        "book.heard.all",
+                        Math.round(days.getLast().medianMs()),
+                        Math.round(days.getLast().lowMs()),
+                        Math.round(days.getLast().highMs()),
+                        days.getLast().heard(),
+                        days.getLast().date().toString()));
     }
 
     private Node row(BookPicture picture, int place) {

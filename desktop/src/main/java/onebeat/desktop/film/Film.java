@@ -26,8 +26,8 @@ import onebeat.desktop.text.Texts;
 import onebeat.store.CampFile;
 import org.jspecify.annotations.Nullable;
 
-/// Film: typing a call line while it plays logs an exchange; the next single key is its outcome. Beside it stands what
-/// the exchanges add up to.
+/// Film: typing a call line while it plays logs an exchange; the next single key is its outcome. Beside it stands
+/// what the exchanges add up to.
 public final class Film implements Station {
 
     /// What cameras and film logs end in; anything else can be dropped here.
@@ -242,6 +242,8 @@ public final class Film implements Station {
             case OPEN_FILE -> openFile();
             case WRITE_OUT -> FilmOut.write(app);
             case CUT -> cut.toggle(together(), told());
+            case ROUNDS_FROM_BELLS ->
+                loop.dispatch(new FilmAction.RoundsHeard(playback.glance().roundStarts()));
             case STILL -> state().exchange(app.camp()).ifPresent(still::write);
             case FIND_FILMS -> films.findIn(() -> navigator.chooseFolder(Texts.of("choose.films")));
             case TAKE_ALONG -> films.takeAlong();

@@ -1,5 +1,6 @@
 package onebeat.desktop.film;
 
+import java.util.List;
 import java.util.Optional;
 import onebeat.core.film.Outcome;
 import onebeat.core.film.Reel;
@@ -61,6 +62,7 @@ sealed interface FilmAction {
         BEGINS_HERE,
         LANDS_HERE,
         ROUND_HERE,
+        ROUNDS_FROM_BELLS,
         PARTNER_STANCE,
         ATHLETE_STANCE,
         RANGE,
@@ -92,6 +94,9 @@ sealed interface FilmAction {
 
     /// The film is at a time, in seconds.
     record At(double seconds) implements FilmAction {}
+
+    /// Rounds begin at these times, in seconds, as their bells are heard.
+    record RoundsHeard(List<Double> starts) implements FilmAction {}
 
     /// A line was entered.
     record Enter(String canonical) implements FilmAction {}

@@ -136,6 +136,7 @@ final class FilmCommands {
                 of(Group.FILES, "film.find", Do.FIND_FILMS, "Y").when(FilmCommands::hasReel),
                 of(Group.FILES, "film.along", Do.TAKE_ALONG, "Shift+Y").when(FilmCommands::hasReel),
                 of(Group.FILES, "film.cut", Do.CUT, "V").when(FilmCommands::hasBehind),
+                of(Group.WORK, "film.bells", Do.ROUNDS_FROM_BELLS, "Alt+N").when(FilmCommands::hasReel),
                 of(Group.WORK, "film.collect", Do.COLLECT, "Q").when(FilmCommands::hasExchange),
                 of(Group.WORK, "film.collect.none", Do.COLLECT_NONE, "Shift+Q").when(FilmCommands::hasCollected),
                 of(Group.FILES, "film.still", Do.STILL, "Shift+V").when(FilmCommands::hasExchange),

@@ -29,6 +29,7 @@ sealed interface FilmEffect extends Effect.OfStation {
         WRITE_OUT,
         CUT,
         STILL,
+        ROUNDS_FROM_BELLS,
         FIND_FILMS,
         TAKE_ALONG,
         CLOSE_FORM,

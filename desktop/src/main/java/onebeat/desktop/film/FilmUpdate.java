@@ -69,6 +69,8 @@ final class FilmUpdate {
             case FilmAction.Leave _ ->
                 Next.of(state.awaiting(Optional.empty()).amending(Optional.empty()), FilmEffect.Ask.PAUSE);
             case FilmAction.Judge judge -> judge(judge.outcome());
+            case FilmAction.RoundsHeard heard ->
+                state.reel(camp).map(reel -> roundsHeard(reel, heard.starts())).orElseGet(() -> Next.of(state));
             case FilmAction.SeenAgain seen -> seenAgain(seen.number());
             case FilmAction.TakeLine take -> Next.of(state, new FilmEffect.TakeLine(take.functionKey()));
             case FilmAction.ToBench to -> bench(to);
@@ -122,6 +124,7 @@ final class FilmUpdate {
             case BEGINS_HERE -> withExchange(e -> move(state.timeS() - e.timeS()));
             case LANDS_HERE -> change(e -> FilmChanges.landing(state.reel(camp).orElseThrow(), e, state.timeS()));
             case ROUND_HERE -> state.reel(camp).map(this::roundHere).orElseGet(() -> Next.of(state));
+            case ROUNDS_FROM_BELLS -> Next.of(state, Ask.ROUNDS_FROM_BELLS);
             case GOES_ON -> withExchange(e -> amend(e, SeenOften.goingOn(e.line())));
             case REMOVE ->
                 withExchange(e -> Next.of(
@@ -149,6 +152,16 @@ final class FilmUpdate {
                                 begun ? "film.round.begun" : "film.round.gone",
                                 after.roundAt(state.timeS()),
                                 Texts.filmTime(state.timeS())))));
+    }
+
+    private Next<FilmState> roundsHeard(Reel reel, List<Double> starts) {
+        return starts.isEmpty()
+                ? Next.of(state, new Say(Texts.of("film.bells.none")))
+                : Next.of(
+                        state,
+                        Save.of(
+                                FilmChanges.changed(camp, reel, reel.withRounds(reel.roundSeconds(), starts)),
+                                new Say(Texts.of("film.bells.taken", starts.size()))));
     }
 
     private Next<FilmState> collect(Exchange exchange) {

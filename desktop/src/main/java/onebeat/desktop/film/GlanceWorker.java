@@ -1,5 +1,6 @@
 package onebeat.desktop.film;
 
+import java.io.IOException;
 import java.nio.IntBuffer;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -15,8 +16,12 @@ import javafx.scene.image.Image;
 import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
+import onebeat.core.hearing.BellRounds;
+import onebeat.formats.hearing.HeardSound;
+import onebeat.formats.hearing.SoundSource;
 import onebeat.media.FilmFile;
 import onebeat.media.FilmPicture;
+import onebeat.media.FilmSoundSource;
 import onebeat.media.FrameReader;
 import onebeat.media.SoundPicture;
 
@@ -62,8 +67,14 @@ final class GlanceWorker implements AutoCloseable {
             }
             try (FrameReader reader = made.get()) {
                 SoundPicture.of(film, _ -> !isClosed()).ifPresent(heard -> tell(old -> old.with(heard)));
-                for (List<Double> next = next(); !next.isEmpty(); next = next()) {
-                    take(reader, next);
+                boolean listened = false;
+                for (List<Double> next = next(listened); !isClosed(); next = next(listened)) {
+                    if (next.isEmpty()) {
+                        listened = true;
+                        bells();
+                    } else {
+                        take(reader, next);
+                    }
                 }
             }
         } catch (InterruptedException _) {
@@ -75,8 +86,22 @@ final class GlanceWorker implements AutoCloseable {
         return closed;
     }
 
-    /// The next few moments that have no picture yet; waits for them. None once the film is closed.
-    private synchronized List<Double> next() throws InterruptedException {
+    /// When rounds begin, from the bells; listened for once all pictures are there, since it takes longer.
+    private void bells() {
+        try (SoundSource sound = FilmSoundSource.of(film).orElse(null)) {
+            if (sound != null) {
+                HeardSound heard = HeardSound.in(sound, _ -> !isClosed());
+                List<Double> starts = BellRounds.starts(BellRounds.bells(heard.onsets()));
+                tell(old -> old.withRounds(starts));
+            }
+        } catch (IOException _) {
+            // What cannot be heard proposes nothing.
+        }
+    }
+
+    /// The next few moments that have no picture yet; waits for them where nothing else is to be done. None once
+    /// the film is closed, or where there is something else to do.
+    private synchronized List<Double> next(boolean listened) throws InterruptedException {
         while (!closed) {
             List<Double> missing = wanted.stream()
                     .filter(at -> !known.contains(at))
@@ -85,6 +110,9 @@ final class GlanceWorker implements AutoCloseable {
             if (!missing.isEmpty()) {
                 known.addAll(missing);
                 return missing;
+            }
+            if (!listened) {
+                return List.of();
             }
             wait();
         }

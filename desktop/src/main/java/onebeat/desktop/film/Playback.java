@@ -287,6 +287,7 @@ final class Playback {
         if (marks.isSet()) {
             words.add(marks.words());
         }
+        reel.flatMap(r -> glance().bells(r.reel())).ifPresent(words::add);
         words.addAll(screen.words());
         return String.join(" · ", words);
     }

@@ -30,6 +30,7 @@ final class FloorView extends Pane {
     private static final double LEFT = 48;
     private static final double RIGHT = 1232;
     private static final double ROPE = 388;
+    private static final double BESIDE_CLOCK = 496;
     private static final double CALL_BASE = 548;
     private static final double MOST_CALL = 150;
     private static final double LEAST_CALL = 52;
@@ -66,7 +67,7 @@ final class FloorView extends Pane {
         }
         rope(nodes, now);
         level(nodes, now.level());
-        nodes.add(right(176, now.heard(), "floor-heard"));
+        nodes.add(at(BESIDE_CLOCK, 370, now.heard(), "floor-heard"));
         call(nodes, now.call());
         beats(nodes, now);
         nodes.add(right(236, now.count(), "floor-count"));

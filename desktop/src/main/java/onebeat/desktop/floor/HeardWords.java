@@ -31,7 +31,9 @@ final class HeardWords {
                 .map(said -> HeardJudgements.isTaken(one) ? said : Texts.of("floor.heard.unsure", said))
                 .orElse(Texts.of("floor.heard.none"));
         return one.oneBeatMs()
-                .map(ms -> Texts.of("floor.heard.gap", word, Math.round(ms)))
+                .map(ms -> ms == 0
+                        ? Texts.of("floor.heard.together", word)
+                        : Texts.of("floor.heard.gap", word, Math.round(ms)))
                 .orElse(word);
     }
 
