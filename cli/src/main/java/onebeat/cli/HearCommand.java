@@ -162,7 +162,7 @@ final class HearCommand implements Callable<Integer> {
         return NOT_READ;
     }
 
-    private static void tell(PrintWriter out, HeardSound sound, Optional<HeardRound> round) {
+    private void tell(PrintWriter out, HeardSound sound, Optional<HeardRound> round) {
         Rhythm rhythm = Rhythm.of(sound.onsets(), sound.seconds());
         out.printf(
                 Locale.ROOT,
@@ -199,6 +199,23 @@ final class HearCommand implements Callable<Integer> {
                         gaps.get(gaps.size() / 2),
                         gaps.size());
             }
+            List<Double> reactions = heard.repetitions().stream()
+                    .flatMap(one -> one.reactionMs().stream())
+                    .sorted()
+                    .toList();
+            if (!reactions.isEmpty()) {
+                out.printf(
+                        Locale.ROOT,
+                        "cue to the first own contact: %.0f ms at the median%n",
+                        reactions.get(reactions.size() / 2));
+            }
+            out.printf(
+                    Locale.ROOT,
+                    "left out: %d, pauses kept: %d of %d, bursts planned: %d%n",
+                    heard.skipped(),
+                    heard.pausesKept(),
+                    heard.pauses(),
+                    bursts);
             heard.tempo().ifPresent(bpm -> out.printf(Locale.ROOT, "tempo %.0f a minute%n", bpm));
             heard.unevenMs().ifPresent(ms -> out.printf(Locale.ROOT, "off an even beat by %.0f ms%n", ms));
         });

@@ -64,7 +64,7 @@ final class HitsOfRound {
     }
 
     /// A hit may come so early before its beat; calls have ended by then.
-    private static final double BEFORE_BEAT_MS = 120;
+    private static final double BEFORE_BEAT_MS = 250;
 
     /// How sure it is that a burst of noise on a planned contact is a hit.
     private static final double NOISE_SURE = 0;

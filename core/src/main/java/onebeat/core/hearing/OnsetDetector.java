@@ -134,6 +134,11 @@ public final class OnsetDetector {
         }
     }
 
+    /// How many sounds were heard to begin so far.
+    public int count() {
+        return found.size();
+    }
+
     /// What was heard to begin so far, in time. The last fifty milliseconds may still bring one.
     public List<Onset> onsets() {
         return onsetsFrom(0);

@@ -36,7 +36,8 @@ final class RepetitionHearing {
             PlannedRound round, int number, List<HeardContact> contacts, long extra, Placement placed) {
         Optional<HeardContact> answer =
                 contacts.stream().filter(c -> c.planned().isAnswer()).findFirst();
-        Optional<Double> gap = answer.flatMap(a -> gap(a, contacts));
+        // One hit for feed and answer far off the beat is more likely the late answer alone: it tells no gap.
+        Optional<Double> gap = answer.filter(a -> !isAlone(a, contacts)).flatMap(a -> gap(a, contacts));
         Told told = judged(contacts, answer, gap);
         double start = round.starts().get(number);
         return new HeardRepetition(
@@ -117,20 +118,25 @@ final class RepetitionHearing {
 
     /// How sure it can be of an answer that was heard as one hit with its feed, or much softer than it.
     private static double apart(HeardContact answer, List<HeardContact> contacts) {
-        boolean asOne = contacts.stream()
-                .anyMatch(
-                        c -> !c.planned().equals(answer.planned()) && c.onset().equals(answer.onset()));
         boolean softer = contacts.stream()
                 .filter(c -> c.planned().who() == Who.PARTNER)
                 .flatMap(c -> c.onset().stream())
                 .anyMatch(feed -> answer.onset()
                         .filter(own -> own.loudness() < feed.loudness() - SOFTER_DB)
                         .isPresent());
-        boolean offBeat =
-                answer.offMs().filter(ms -> Math.abs(ms) > WITH_BEAT_MS).isPresent();
-        // One hit far off the beat is more likely the late answer alone, with a feed that was not heard.
-        double alone = offBeat ? UNSURE : AS_ONE;
-        return (asOne ? alone : 1) * (softer ? DOUBT : 1);
+        return (isAsOne(answer, contacts) ? AS_ONE : 1) * (softer ? DOUBT : 1);
+    }
+
+    private static boolean isAsOne(HeardContact answer, List<HeardContact> contacts) {
+        return answer.onset().isPresent()
+                && contacts.stream()
+                        .anyMatch(c -> !c.planned().equals(answer.planned())
+                                && c.onset().equals(answer.onset()));
+    }
+
+    private static boolean isAlone(HeardContact answer, List<HeardContact> contacts) {
+        return isAsOne(answer, contacts)
+                && answer.offMs().filter(ms -> Math.abs(ms) > WITH_BEAT_MS).isPresent();
     }
 
     private static final double AS_ONE = 0.85;

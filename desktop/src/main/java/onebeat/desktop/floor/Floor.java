@@ -80,6 +80,7 @@ public final class Floor implements Station {
                 microphone,
                 new RoundListening.Told(
                         level -> loop.dispatch(new FloorAction.Level(level)),
+                        ms -> loop.dispatch(new FloorAction.Hit(ms)),
                         (round, heard) -> loop.dispatch(new FloorAction.Heard(round, heard)),
                         () -> loop.dispatch(new FloorAction.Listens(Mode.BROKEN))));
         this.commands = BoundCommand.all(FloorCommands.TABLE, loop::situation, this::dispatch);
@@ -246,9 +247,7 @@ public final class Floor implements Station {
         String hears = HeardWords.microphone(state.listening());
         FloorPicture picture = words.of(run, hears.isEmpty() ? sounding.words() : hears)
                 .withFeeder(corner)
-                .withHeard(
-                        HeardWords.last(state),
-                        state.listening().isOn() ? state.listening().level() : -1);
+                .withHeard(HeardWords.last(state), HeardWords.level(state));
         view.show(picture, state.told());
         if (state.seenBy() == SeenBy.WINDOW && timerRuns()) {
             if (window == null) {

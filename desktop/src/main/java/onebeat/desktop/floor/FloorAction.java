@@ -54,6 +54,11 @@ sealed interface FloorAction {
     /// How loud it is, from 0 to 1.
     record Level(double level) implements FloorAction {}
 
+    /// A hit was heard.
+    ///
+    /// @param ms in milliseconds of the run
+    record Hit(long ms) implements FloorAction {}
+
     /// What was heard of a round so far.
     record Heard(int round, HeardRound so) implements FloorAction {}
 

@@ -31,7 +31,8 @@ record FloorState(
     ///
     /// @param level how loud it is now, from 0 to 1
     /// @param heard what was heard of the rounds, by their numbers
-    record Listening(Mode mode, double level, Map<Integer, HeardRound> heard) {
+    /// @param hitMs when the last hit was heard, in milliseconds of the run; below 0 where none was
+    record Listening(Mode mode, double level, Map<Integer, HeardRound> heard, long hitMs) {
 
         /// Whether somebody listens.
         enum Mode {
@@ -45,7 +46,7 @@ record FloorState(
             BROKEN
         }
 
-        static final Listening OFF = new Listening(Mode.OFF, 0, Map.of());
+        static final Listening OFF = new Listening(Mode.OFF, 0, Map.of(), -1);
 
         Listening {
             heard = Map.copyOf(heard);
@@ -55,10 +56,22 @@ record FloorState(
             return mode == Mode.ON || mode == Mode.STAND_IN;
         }
 
+        Listening in(Mode now) {
+            return new Listening(now, 0, heard, -1);
+        }
+
+        Listening at(double loud) {
+            return new Listening(mode, loud, heard, hitMs);
+        }
+
+        Listening hitAt(long ms) {
+            return new Listening(mode, level, heard, ms);
+        }
+
         Listening with(int round, HeardRound now) {
             Map<Integer, HeardRound> all = new HashMap<>(heard);
             all.merge(round, now, (before, later) -> later.after(before));
-            return new Listening(mode, level, all);
+            return new Listening(mode, level, all, hitMs);
         }
     }
 
@@ -102,7 +115,7 @@ record FloorState(
                 Map.of(),
                 Optional.empty(),
                 0,
-                new Listening(listening.mode, 0, Map.of()));
+                new Listening(listening.mode, 0, Map.of(), -1));
     }
 
     FloorState at(Clock now) {

@@ -66,11 +66,12 @@ final class FloorUpdate {
         return switch (action) {
             case Begin begin -> begin(begin);
             case Tick tick -> tick(tick);
-            case FloorAction.Listens listens -> listens(listens.mode());
-            case FloorAction.Level level -> {
-                FloorState.Listening now = state.listening();
-                yield Next.of(state.listening(new FloorState.Listening(now.mode(), level.level(), now.heard())));
-            }
+            case FloorAction.Listens listens ->
+                Next.of(state.listening(state.listening().in(listens.mode())));
+            case FloorAction.Level level ->
+                Next.of(state.listening(state.listening().at(level.level())));
+            case FloorAction.Hit hit ->
+                Next.of(state.listening(state.listening().hitAt(hit.ms())));
             case FloorAction.Heard heard -> heard(heard);
             case Tell tell -> Next.of(state.told(tell.words()));
             case Teach teach -> teach(teach.at());
@@ -198,11 +199,6 @@ final class FloorUpdate {
                                 && e.round() == last.round()
                                 && state.judgedAs(e).isEmpty())
                         .findFirst());
-    }
-
-    private Next<FloorState> listens(FloorState.Listening.Mode mode) {
-        FloorState.Listening now = state.listening();
-        return Next.of(state.listening(new FloorState.Listening(mode, 0, now.heard())));
     }
 
     /// After a round it is said what was heard of it.

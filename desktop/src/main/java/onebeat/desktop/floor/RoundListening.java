@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.DoubleConsumer;
+import java.util.function.LongConsumer;
 import javafx.application.Platform;
 import onebeat.core.hearing.HeardRepetition;
 import onebeat.core.hearing.HeardRound;
@@ -46,9 +47,10 @@ final class RoundListening implements AutoCloseable {
     /// Who is told, on the interface's thread.
     ///
     /// @param level how loud it is, from 0 to 1
+    /// @param hit told of each hit as soon as it is known, in milliseconds of the run
     /// @param heard what was heard of a round so far, by its number
     /// @param broken told where no more sound comes
-    record Told(DoubleConsumer level, BiConsumer<Integer, HeardRound> heard, Runnable broken) {}
+    record Told(DoubleConsumer level, LongConsumer hit, BiConsumer<Integer, HeardRound> heard, Runnable broken) {}
 
     RoundListening(Microphone microphone, Told told) {
         this.microphone = microphone;
@@ -97,6 +99,7 @@ final class RoundListening implements AutoCloseable {
         private volatile boolean stopped;
         private double loudest;
         private long toldLevelAt;
+        private int known;
 
         Stretch(Ear ear, Run run) {
             this.ear = ear;
@@ -122,6 +125,7 @@ final class RoundListening implements AutoCloseable {
                     if (count > 0) {
                         level(part, count);
                         detector.hear(part, 0, count);
+                        hits();
                         repetitions();
                     }
                 }
@@ -134,6 +138,16 @@ final class RoundListening implements AutoCloseable {
                     what.run();
                 }
             });
+        }
+
+        private void hits() {
+            for (Onset onset : known < detector.count() ? detector.onsetsFrom(known) : List.<Onset>of()) {
+                long ms = fromMs + Math.round(onset.ms());
+                if (onset.kind().isHit()) {
+                    tell(() -> told.hit().accept(ms));
+                }
+            }
+            known = detector.count();
         }
 
         private void level(float[] part, int count) {

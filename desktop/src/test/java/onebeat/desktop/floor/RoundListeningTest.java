@@ -1,0 +1,122 @@
+package onebeat.desktop.floor;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.LongSupplier;
+import onebeat.core.rounds.Schedule;
+import onebeat.desktop.Driver;
+import onebeat.desktop.sound.Microphone;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/// A microphone that gives sound as a real one does: in time, and with room for a second.
+class RoundListeningTest {
+
+    private static final int RATE = 44_100;
+
+    @BeforeAll
+    static void toolkit() throws InterruptedException {
+        Driver.startToolkit();
+    }
+
+    /// Hits a third of a second apart for three seconds, as fast as the clock goes.
+    private static final class InTime implements Microphone, Microphone.Ear {
+
+        private final float[] sound = new float[3 * RATE];
+        private final long startNs = System.nanoTime();
+        private final AtomicInteger lost = new AtomicInteger();
+        private int given;
+
+        InTime() {
+            Random random = new Random(5);
+            for (int hit = 1; hit < 9; hit++) {
+                for (int i = 0; i < RATE / 10; i++) {
+                    sound[hit * RATE / 3 + i] += (float) (0.3 * random.nextGaussian() * Math.exp(-i / 500.0));
+                }
+            }
+        }
+
+        @Override
+        public boolean isStandIn() {
+            return true;
+        }
+
+        @Override
+        public Optional<Ear> open(Schedule schedule, LongSupplier runMs) {
+            return Optional.of(this);
+        }
+
+        @Override
+        public int rate() {
+            return RATE;
+        }
+
+        @Override
+        public int read(float[] into) {
+            int there = (int) Math.min(sound.length, (System.nanoTime() - startNs) / 1e9 * RATE);
+            if (there - given > RATE) {
+                lost.addAndGet(there - given - RATE);
+                given = there - RATE;
+            }
+            int count = Math.min(into.length, there - given);
+            if (count == 0) {
+                if (given == sound.length) {
+                    return -1;
+                }
+                Thread.onSpinWait();
+                return 0;
+            }
+            System.arraycopy(sound, given, into, 0, count);
+            given += count;
+            return count;
+        }
+
+        @Override
+        public void close() {
+            // It is over.
+        }
+    }
+
+    @Test
+    void nothingIsLostBesideTwoBusyThreads() throws InterruptedException {
+        AtomicBoolean busy = new AtomicBoolean(true);
+        for (int i = 0; i < 2; i++) {
+            Thread.ofPlatform().daemon().start(() -> {
+                double work = 1;
+                while (busy.get()) {
+                    work = Math.sin(work) + 1;
+                }
+                assertThat(work).isFinite();
+            });
+        }
+        InTime microphone = new InTime();
+        List<Long> hits = new CopyOnWriteArrayList<>();
+        AtomicInteger levels = new AtomicInteger();
+        AtomicBoolean over = new AtomicBoolean();
+        try (RoundListening listening = new RoundListening(
+                microphone,
+                new RoundListening.Told(
+                        _ -> levels.incrementAndGet(), hits::add, (_, _) -> {}, () -> over.set(true)))) {
+            Run run = new Run(new Schedule(List.of(), List.of(), List.of()), () -> 0);
+            assertThat(listening.follow(run)).isTrue();
+            for (int i = 0; i < 200 && !over.get(); i++) {
+                Thread.sleep(50);
+            }
+        } finally {
+            busy.set(false);
+        }
+        assertThat(over).as("told that it ended").isTrue();
+        assertThat(microphone.lost).hasValue(0);
+        assertThat(hits).hasSize(8);
+        assertThat(levels.get()).isGreaterThan(20);
+        for (int i = 0; i < hits.size(); i++) {
+            assertThat(hits.get(i)).isBetween((i + 1) * 333L - 5, (i + 1) * 334L + 5);
+        }
+    }
+}
