@@ -34,7 +34,6 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import tools.jackson.databind.json.JsonMapper;
@@ -68,17 +67,9 @@ final class HearCommand implements Callable<Integer> {
     @Option(names = "--line", paramLabel = "LINE", description = "What was drilled; without it only hits and rhythm.")
     private @Nullable String line;
 
-    @Option(names = "--seconds", description = "How long the round is, 20 to 3600.", defaultValue = "180")
-    private int seconds;
-
-    @Option(names = "--gap", description = "Empty beats between repetitions, 0 to 32.", defaultValue = "4")
-    private int gap;
-
-    @Option(names = "--bursts", description = "Bursts of 20 s, 0 to 4.", defaultValue = "0")
-    private int bursts;
-
-    @Option(names = "--seed", description = "What was left to chance was drawn from it.", defaultValue = "1")
-    private long seed;
+    @Mixin
+    @SuppressWarnings("NullAway.Init") // set by picocli before call()
+    private RoundOptions round;
 
     @Parameters(paramLabel = "FILE", description = "A WAV file, or a film with sound.")
     @SuppressWarnings("NullAway.Init") // set by picocli before call()
@@ -86,10 +77,7 @@ final class HearCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        if (seconds < 20 || seconds > 3_600 || gap < 0 || gap > 32 || bursts < 0 || bursts > 4) {
-            throw new ParameterException(
-                    spec.commandLine(), "--seconds is 20 to 3600, --gap 0 to 32 and --bursts 0 to 4.");
-        }
+        RoundLayout.Asked asked = round.asked(spec.commandLine(), fighters.saysTempo(spec.commandLine()));
         if (line == null) {
             return heard(Optional.empty());
         }
@@ -98,8 +86,6 @@ final class HearCommand implements Callable<Integer> {
             case Misread misread -> refuse(misread.sentence());
             case Read read -> {
                 try {
-                    RoundLayout.Asked asked =
-                            new RoundLayout.Asked(seconds, gap, bursts, seed, fighters.saysTempo(spec.commandLine()));
                     yield RoundLayout.of(read, context, asked, new RoundWav().calls())
                             .map(layout -> heard(Optional.of(PlannedRound.of(layout.schedule(), 0))))
                             .orElseGet(() -> refuse(RoundLayout.noStep(context)));
@@ -113,17 +99,16 @@ final class HearCommand implements Callable<Integer> {
     private int heard(Optional<PlannedRound> planned) {
         try (SoundSource source = source()) {
             HeardSound sound = HeardSound.in(source, _ -> true);
-            Optional<HeardRound> round =
-                    planned.flatMap(round0 -> RoundPlacing.of(round0, sound.onsets(), sound.seconds())
-                            .map(placed -> HeardRound.of(round0, sound.onsets(), placed, sound.seconds())));
+            Optional<HeardRound> done = planned.flatMap(plan -> RoundPlacing.of(plan, sound.onsets(), sound.seconds())
+                    .map(placed -> HeardRound.of(plan, sound.onsets(), placed, sound.seconds())));
             PrintWriter out = spec.commandLine().getOut();
             if (json) {
-                out.println(HearingJson.of(sound, round));
+                out.println(HearingJson.of(sound, done));
             } else {
-                tell(out, sound, round);
+                tell(out, sound, done);
             }
             out.flush();
-            if (planned.isPresent() && round.isEmpty()) {
+            if (planned.isPresent() && done.isEmpty()) {
                 spec.commandLine()
                         .getErr()
                         .println("The recording fits the round nowhere, or in more than one place. It needs the bell or"
@@ -162,7 +147,7 @@ final class HearCommand implements Callable<Integer> {
         return NOT_READ;
     }
 
-    private void tell(PrintWriter out, HeardSound sound, Optional<HeardRound> round) {
+    private void tell(PrintWriter out, HeardSound sound, Optional<HeardRound> done) {
         Rhythm rhythm = Rhythm.of(sound.onsets(), sound.seconds());
         out.printf(
                 Locale.ROOT,
@@ -171,7 +156,7 @@ final class HearCommand implements Callable<Integer> {
                 rhythm.hits(),
                 rhythm.bursts(),
                 rhythm.longestPauseS());
-        round.ifPresent(heard -> {
+        done.ifPresent(heard -> {
             out.printf(
                     Locale.ROOT,
                     "the bell is at %.2f s, the clock is off by %.0f millionths%n",
@@ -215,7 +200,7 @@ final class HearCommand implements Callable<Integer> {
                     heard.skipped(),
                     heard.pausesKept(),
                     heard.pauses(),
-                    bursts);
+                    round.bursts());
             heard.tempo().ifPresent(bpm -> out.printf(Locale.ROOT, "tempo %.0f a minute%n", bpm));
             heard.unevenMs().ifPresent(ms -> out.printf(Locale.ROOT, "off an even beat by %.0f ms%n", ms));
         });

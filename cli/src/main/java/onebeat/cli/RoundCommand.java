@@ -37,9 +37,6 @@ final class RoundCommand implements Callable<Integer> {
     private static final int LAID_OUT = 0;
     private static final int NO_STEP = 1;
     private static final int NOT_A_LINE = 2;
-    private static final int USUAL_GAP = 4;
-    private static final int MOST_SECONDS = 3_600;
-    private static final int LEAST_SECONDS = 20;
 
     @Spec
     @SuppressWarnings("NullAway.Init") // set by picocli before call()
@@ -55,17 +52,9 @@ final class RoundCommand implements Callable<Integer> {
     @Option(names = "--line", paramLabel = "LINE", description = "What is drilled; by default 1 2.")
     private String line = "1 2";
 
-    @Option(names = "--seconds", description = "How long the round is, 20 to 3600.", defaultValue = "180")
-    private int seconds;
-
-    @Option(names = "--gap", description = "Empty beats between repetitions, 0 to 32.", defaultValue = "4")
-    private int gap = USUAL_GAP;
-
-    @Option(names = "--bursts", description = "Bursts of 20 s, 0 to 4.", defaultValue = "0")
-    private int bursts;
-
-    @Option(names = "--seed", description = "What is left to chance is drawn from it.", defaultValue = "1")
-    private long seed;
+    @Mixin
+    @SuppressWarnings("NullAway.Init") // set by picocli before call()
+    private RoundOptions round;
 
     @Option(names = "--wav", paramLabel = "FILE", description = "Write the round as sound.")
     private @Nullable Path wav;
@@ -83,25 +72,22 @@ final class RoundCommand implements Callable<Integer> {
         if (wav != null && midi != null && Outputs.isOne(wav, midi)) {
             throw new ParameterException(spec.commandLine(), "--wav and --midi name the same file: " + wav);
         }
-        if (seconds < LEAST_SECONDS || seconds > MOST_SECONDS || gap < 0 || gap > 32 || bursts < 0 || bursts > 4) {
-            throw new ParameterException(
-                    spec.commandLine(), "--seconds is 20 to 3600, --gap 0 to 32 and --bursts 0 to 4.");
-        }
+        RoundLayout.Asked asked = round.asked(spec.commandLine(), fighters.saysTempo(spec.commandLine()));
         Context context = fighters.context(spec.commandLine());
         return switch (Notation.read(line, context.vocabulary())) {
             case Misread misread -> {
                 spec.commandLine().getErr().println(misread.sentence());
                 yield NOT_A_LINE;
             }
-            case Read read -> laidOut(read, context);
+            case Read read -> laidOut(read, context, asked);
         };
     }
 
-    private int laidOut(Read read, Context context) {
+    private int laidOut(Read read, Context context, RoundLayout.Asked asked) {
         List<String> written = new ArrayList<>();
         try {
             RoundWav sound = new RoundWav();
-            Optional<RoundLayout> layout = RoundLayout.of(read, context, round(), sound.calls());
+            Optional<RoundLayout> layout = RoundLayout.of(read, context, asked, sound.calls());
             if (layout.isEmpty()) {
                 spec.commandLine().getErr().println(RoundLayout.noStep(context));
                 return NO_STEP;
@@ -121,10 +107,6 @@ final class RoundCommand implements Callable<Integer> {
                             Outputs.failed(written, new IOException("there is not enough memory for so long a round")));
             return NOT_A_LINE;
         }
-    }
-
-    private RoundLayout.Asked round() {
-        return new RoundLayout.Asked(seconds, gap, bursts, seed, fighters.saysTempo(spec.commandLine()));
     }
 
     /// Nothing is worked out for a file that nobody asked for.
