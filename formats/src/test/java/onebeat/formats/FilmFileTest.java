@@ -99,7 +99,7 @@ class FilmFileTest {
     void linesEndAsTheStandardSays() throws IOException {
         String text = csv(List.of(seen("1", "")));
         assertThat(text)
-                .startsWith(HEADER.strip() + ",subject,film,film_s,round_s\r\n")
+                .startsWith(HEADER.strip() + ",subject,film,film_s,round_s,round_starts,contact_s\r\n")
                 .endsWith("\r\n");
         assertThat(text.replace("\r\n", "")).doesNotContain("\n");
     }

@@ -7,6 +7,8 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import onebeat.core.camp.Camp;
+import onebeat.core.camp.Edit;
+import onebeat.core.camp.Place;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Outcome;
 import onebeat.core.film.Reel;
@@ -153,6 +155,26 @@ class FilmUpdateTest {
         after(new FilmAction.At(11)).after(Do.ROUND_HERE);
         assertThat(camp.reels().get(reel).orElseThrow().roundStarts()).isEmpty();
         assertThat(onReel().getLast().round()).as("as before").isEqualTo(last.round());
+    }
+
+    @Test
+    void roundsComeFromTheirBellsWhereTheseAreHeard() {
+        after(new FilmAction.RoundsHeard(List.of()));
+        assertThat(last.effects()).singleElement().isInstanceOf(Effect.Say.class);
+        after(new FilmAction.RoundsHeard(List.of(5.0, 100.0)));
+        String reel = state.reel().orElseThrow();
+        assertThat(camp.reels().get(reel).orElseThrow().roundStarts()).containsExactly(5.0, 100.0);
+        assertThat(onReel().stream().filter(e -> e.timeS() < 100)).allMatch(e -> e.round() == 1);
+        assertThat(onReel().stream().filter(e -> e.timeS() >= 100)).allMatch(e -> e.round() == 2);
+    }
+
+    @Test
+    void whatALogPutIntoARoundStaysThere() {
+        Exchange first = onReel().getFirst();
+        Exchange told = first.inRound(9);
+        camp = Edit.change(Place.EXCHANGES, first, told).applyTo(camp);
+        after(new FilmAction.RoundsHeard(List.of(first.timeS() + 1, 100.0)));
+        assertThat(camp.exchanges().get(first.id()).orElseThrow().round()).isEqualTo(9);
     }
 
     @Test

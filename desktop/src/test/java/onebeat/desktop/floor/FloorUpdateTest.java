@@ -5,11 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import onebeat.core.book.Fault;
 import onebeat.core.book.Judgement;
+import onebeat.core.book.Repetition;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Ladders;
 import onebeat.core.camp.Tonight;
+import onebeat.core.hearing.HeardRepetition;
+import onebeat.core.hearing.HeardRound;
+import onebeat.core.hearing.Placement;
 import onebeat.core.rounds.Calls;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
@@ -22,6 +27,7 @@ import onebeat.desktop.floor.FloorAction.NameFault;
 import onebeat.desktop.floor.FloorAction.Tick;
 import onebeat.desktop.floor.FloorEffect.Jump;
 import onebeat.desktop.floor.FloorState.Clock;
+import onebeat.desktop.floor.FloorState.Listening;
 import onebeat.desktop.floor.Run.State;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -128,5 +134,81 @@ class FloorUpdateTest {
         assertThat(last.effects())
                 .singleElement()
                 .satisfies(e -> assertThat(((Jump) e).ms()).isGreaterThan(second + 30_000));
+    }
+
+    private static HeardRepetition heard(int number, Judgement judged, double sure, double gap) {
+        return new HeardRepetition(
+                number, 0, List.of(), Optional.of(gap), Optional.of(0.0), Optional.empty(), Optional.of(judged), sure);
+    }
+
+    private static HeardRound round(HeardRepetition... repetitions) {
+        return new HeardRound(
+                new Placement(0, 0, 1), List.of(repetitions), OptionalDouble.empty(), OptionalDouble.empty(), 0, 0);
+    }
+
+    @Test
+    void whatWasHeardIsTakenWithAKeyAndWhatIsUnsureIsNot() {
+        int before = camp.repetitions().size();
+        at(schedule.rounds().getFirst().endMs() + 1_000, List.of());
+        after(new FloorAction.Heard(
+                0,
+                round(
+                        heard(0, Judgement.CLEAN, 0.95, 40),
+                        heard(1, Judgement.LATE, 0.8, 260),
+                        heard(2, Judgement.STOPPED, 0.4, 30))));
+        assertThat(state.told()).contains("T takes 2 of 3");
+        assertThat(camp.repetitions().size()).as("nothing by itself").isEqualTo(before);
+        after(Do.TAKE_HEARD);
+        List<Repetition> taken = camp.repetitions().all().stream().skip(before).toList();
+        assertThat(taken).extracting(Repetition::judgement).containsExactly(Judgement.CLEAN, Judgement.LATE);
+        assertThat(taken).allMatch(Repetition::heard);
+        assertThat(taken.getFirst().oneBeatMs()).contains(40.0);
+        after(Do.TAKE_HEARD);
+        assertThat(camp.repetitions().size()).as("once is enough").isEqualTo(before + 2);
+        assertThat(state.told()).contains("Nothing heard is left");
+    }
+
+    @Test
+    void whatWasPressedStaysAndGetsItsGap() {
+        int before = camp.repetitions().size();
+        at(schedule.rounds().getFirst().endMs() + 1_000, List.of());
+        after(Do.WRONG);
+        after(new FloorAction.Heard(0, round(heard(0, Judgement.CLEAN, 0.95, 40))));
+        after(Do.TAKE_HEARD);
+        assertThat(camp.repetitions().size()).isEqualTo(before + 1);
+        Repetition pressed =
+                camp.repetitions().all().stream().reduce((_, b) -> b).orElseThrow();
+        assertThat(pressed.judgement()).isEqualTo(Judgement.WRONG);
+        assertThat(pressed.heard()).isFalse();
+        assertThat(pressed.oneBeatMs()).contains(40.0);
+    }
+
+    @Test
+    void whatIsHeardInTwoStretchesIsOneRound() {
+        at(schedule.rounds().getFirst().startMs() + 20_000, List.of());
+        after(new FloorAction.Heard(0, round(heard(0, Judgement.CLEAN, 0.95, 40), heard(1, Judgement.LATE, 0.9, 300))));
+        after(new FloorAction.Heard(0, round(heard(1, Judgement.CLEAN, 0.9, 50), heard(2, Judgement.CLEAN, 0.9, 60))));
+        HeardRound whole = state.listening().heard().get(0);
+        assertThat(whole.repetitions()).extracting(HeardRepetition::number).containsExactly(0, 1, 2);
+        assertThat(whole.repetitions().get(1).judged()).contains(Judgement.CLEAN);
+        assertThat(HeardWords.last(state)).isEqualTo("CLEAN  60 MS");
+    }
+
+    @Test
+    void aMicrophoneThatIsMissingOrBreaksIsTold() {
+        after(Do.LISTEN);
+        assertThat(last.effects()).contains(FloorEffect.Ask.LISTEN);
+        after(new FloorAction.Listens(Listening.Mode.NONE));
+        assertThat(HeardWords.microphone(state.listening())).contains("No microphone");
+        assertThat(HeardWords.level(state)).isNegative();
+        after(new FloorAction.Listens(Listening.Mode.ON));
+        after(new FloorAction.Level(0.3));
+        assertThat(HeardWords.level(state)).isEqualTo(0.3);
+        assertThat(HeardWords.microphone(state.listening())).contains("nothing is kept");
+        at(30_000, List.of());
+        after(new FloorAction.Hit(29_900));
+        assertThat(HeardWords.level(state)).as("a hit is seen").isEqualTo(1);
+        after(new FloorAction.Listens(Listening.Mode.BROKEN));
+        assertThat(HeardWords.microphone(state.listening())).contains("no sound any more");
     }
 }
