@@ -44,12 +44,12 @@ class FloorHearingTest extends DemoWindow {
         runThrough(Schedule.READY_MS + 60_000);
         coach.await("a word after a repetition", () -> coach.shows("CLEAN") || coach.shows("LATE"));
         runThrough(Schedule.READY_MS + ROUND_MS + 4_000);
-        coach.await("the round is told", () -> coach.shows("T takes"));
+        coach.await("the whole round is told", () -> coach.shows("T takes") && coach.shows(" of 22."));
         assertThat(judgedTonight()).as("nothing is taken by itself").isEmpty();
         coach.press(KeyCode.C);
         coach.await("pressed", () -> judgedTonight().size() == 1);
         coach.press(KeyCode.T);
-        coach.await("taken", () -> coach.shows("Taken as heard"));
+        coach.await("taken", () -> judgedTonight().size() > 10 && coach.shows("Taken as heard"));
         List<Repetition> taken = judgedTonight();
         assertThat(taken.getFirst().heard())
                 .as("what was pressed stays pressed")
