@@ -62,7 +62,7 @@ public final class Driver implements AutoCloseable {
     final CampSession app;
     final Shell shell;
     final SilentSounds sounds = new SilentSounds("a test");
-    final StandInMicrophone pads = new StandInMicrophone(20);
+    final StandInMicrophone pads = new StandInMicrophone(60);
     private final Stage stage;
     private final Robot robot;
     private volatile String pressed = "nothing";

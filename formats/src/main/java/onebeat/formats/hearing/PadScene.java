@@ -27,13 +27,7 @@ public record PadScene(Samples sound, List<Hit> hits) {
     /// @param echo how wet the room is, from 0 to 1
     /// @param gain how far it is turned up; over 1 the loudest hits are cut off
     /// @param rate samples a second
-    public record Through(double snrDb, Background background, double echo, double gain, int rate) {
-
-        /// The same at another ratio of hits to background.
-        public Through at(double changedDb) {
-            return new Through(changedDb, background, echo, gain, rate);
-        }
-    }
+    public record Through(double snrDb, Background background, double echo, double gain, int rate) {}
 
     /// Hits at random times, single and in bursts, no two nearer than so many milliseconds.
     public static PadScene atRandom(double seconds, double leastApartMs, Through through, long seed) {
