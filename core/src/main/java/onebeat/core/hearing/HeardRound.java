@@ -14,9 +14,8 @@ import onebeat.core.exchange.Constants;
 /// @param tempo beats a minute at which the contacts of its repetitions came; empty where too few were heard
 /// @param unevenMs how far contacts lie from an even beat of their own repetition, in milliseconds: the standard
 ///     deviation; empty where too few were heard
-/// @param pausesKept how many of the planned pauses within repetitions were left; empty where none was planned
-///     and heard
-/// @param pauses how many were planned and heard
+/// @param pausesKept how many of the planned pauses within repetitions were left, of those whose contacts were heard
+/// @param pauses how many of them there were
 public record HeardRound(
         Placement placed,
         List<HeardRepetition> repetitions,
@@ -27,6 +26,10 @@ public record HeardRound(
 
     private static final Constants NUMBERS = Constants.of(RoundPlacing.class, "alignment.csv", "number");
     private static final double PAUSE_KEPT = NUMBERS.get("pause_kept");
+
+    /// A contact may be so late and still be heard as its own, in milliseconds.
+    public static final double LATEST_MS = NUMBERS.get("match_most_ms");
+
     private static final double MS_PER_MINUTE = 60_000;
 
     /// A gap of so many beats between two contacts of a repetition is a pause.

@@ -6,16 +6,17 @@ import java.util.Set;
 import onebeat.core.exchange.Constants;
 import onebeat.core.rounds.Event;
 
-/// What of a recording are hits of the round: the sounds that the program gave itself are taken out, and a click
-/// that is much louder than clicks are alone, where a contact is planned, hides a hit.
+/// What of a recording are hits of the round: the sounds and calls that the program gave itself are taken out; what
+/// could be a hit and comes with a click where a contact is planned is one that the click hides.
 final class HitsOfRound {
 
     private static final Constants NUMBERS = Constants.of(RoundPlacing.class, "alignment.csv", "number");
     private static final double KNOWN_MS = NUMBERS.get("known_ms");
     private static final double HIDDEN_STRUCK = NUMBERS.get("hidden_struck");
 
-    /// How sure it is that a click hides a hit.
-    private static final double HIDDEN_SURE = 0.6;
+    private static final double HIDDEN_SURE = NUMBERS.get("sure_hidden");
+    private static final double NOISE_SURE = NUMBERS.get("sure_noise");
+    private static final double BEFORE_BEAT_MS = NUMBERS.get("before_beat_ms");
 
     private static final Set<Event.Kind> NOISES = EnumSet.of(Event.Kind.LAST_MINUTE, Event.Kind.LAST_TEN);
 
@@ -62,12 +63,6 @@ final class HitsOfRound {
                     return ms > sound.ms() - KNOWN_MS && sound.ms() < first && ms < first - BEFORE_BEAT_MS;
                 });
     }
-
-    /// A hit may come so early before its beat; calls have ended by then.
-    private static final double BEFORE_BEAT_MS = 250;
-
-    /// How sure it is that a burst of noise on a planned contact is a hit.
-    private static final double NOISE_SURE = 0;
 
     /// Whether the program gave a sound then: a burst of noise, or any other.
     private boolean isGiven(double ms, boolean noise) {

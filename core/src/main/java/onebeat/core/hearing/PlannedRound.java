@@ -23,12 +23,7 @@ import onebeat.core.timing.Timing;
 /// @param beatMs how long a beat is, in milliseconds
 /// @param seconds how long the round is
 public record PlannedRound(
-        List<Double> starts,
-        List<PlannedContact> contacts,
-        List<KnownSound> sounds,
-        double beatMs,
-        double seconds,
-        int bursts) {
+        List<Double> starts, List<PlannedContact> contacts, List<KnownSound> sounds, double beatMs, double seconds) {
 
     /// What turns aside or takes a strike with a sound.
     private static final Set<Family> AUDIBLE = EnumSet.of(Family.HAND, Family.LEG);
@@ -50,7 +45,6 @@ public record PlannedRound(
         double beatMs = Timing.msFor(1, stretch.part().plan().bpm());
         Map<Integer, Double> starts = new TreeMap<>();
         List<KnownSound> sounds = new ArrayList<>();
-        int bursts = 0;
         for (Event event : schedule.events()) {
             if (event.round() != round || event.kind() == Event.Kind.CUE) {
                 continue;
@@ -63,15 +57,13 @@ public record PlannedRound(
             for (int i = 0; i < (noise ? 3 : 1); i++) {
                 sounds.add(new KnownSound(ms + i * LAST_TEN_STEP_MS, event.kind(), event.repetition()));
             }
-            bursts += event.kind() == Event.Kind.BURST ? 1 : 0;
         }
         List<PlannedContact> contacts = new ArrayList<>();
         starts.forEach((repetition, start) ->
                 contacts.addAll(contacts(stretch.part().turn(repetition).way(), repetition, start, beatMs)));
         contacts.sort(Comparator.comparingDouble(PlannedContact::ms));
         sounds.sort(Comparator.comparingDouble(KnownSound::ms));
-        return new PlannedRound(
-                List.copyOf(starts.values()), contacts, sounds, beatMs, stretch.lengthMs() / 1000.0, bursts);
+        return new PlannedRound(List.copyOf(starts.values()), contacts, sounds, beatMs, stretch.lengthMs() / 1000.0);
     }
 
     private static List<PlannedContact> contacts(PlayedWay way, int repetition, double startMs, double beatMs) {

@@ -18,14 +18,15 @@ final class RepetitionHearing {
     private static final double LATE_MS = NUMBERS.get("late_ms");
     private static final double SOFT_MS = NUMBERS.get("late_soft_ms");
 
-    /// An answer within so many beats of its feed is one that is meant to be in one beat or next to it.
-    private static final double UNSURE = 0.4;
-
-    /// What is left of being sure where more was heard than planned.
-    private static final double EXTRA = 0.78;
-
-    /// And where the answer is much softer than the feed.
-    private static final double DOUBT = 0.6;
+    private static final double WITH_BEAT_MS = NUMBERS.get("with_beat_ms");
+    private static final double ON_CLICK_MS = NUMBERS.get("on_click_ms");
+    private static final double SOFTER_DB = NUMBERS.get("softer_db");
+    private static final double UNSURE = NUMBERS.get("sure_hole");
+    private static final double EXTRA = NUMBERS.get("sure_extra");
+    private static final double SOFTER = NUMBERS.get("sure_softer");
+    private static final double AS_ONE = NUMBERS.get("sure_as_one");
+    private static final double ONE_MISSING = NUMBERS.get("sure_one_missing");
+    private static final double MORE_MISSING = NUMBERS.get("sure_more_missing");
 
     private RepetitionHearing() {}
 
@@ -38,7 +39,7 @@ final class RepetitionHearing {
                 contacts.stream().filter(c -> c.planned().isAnswer()).findFirst();
         // One hit for feed and answer far off the beat is more likely the late answer alone: it tells no gap.
         Optional<Double> gap = answer.filter(a -> !isAlone(a, contacts)).flatMap(a -> gap(a, contacts));
-        Told told = judged(contacts, answer, gap);
+        Told told = judged(contacts, answer, gap, placed.bySound());
         double start = round.starts().get(number);
         return new HeardRepetition(
                 number,
@@ -76,7 +77,9 @@ final class RepetitionHearing {
         return own.flatMap(at -> fed.filter(feed -> feed <= at).or(() -> called).map(cue -> at - cue));
     }
 
-    private static Told judged(List<HeardContact> contacts, Optional<HeardContact> answer, Optional<Double> gap) {
+    /// @param bySound whether the recording is placed by what is heard: else nothing can be told from the beat
+    private static Told judged(
+            List<HeardContact> contacts, Optional<HeardContact> answer, Optional<Double> gap, boolean bySound) {
         List<HeardContact> own =
                 contacts.stream().filter(c -> c.planned().who() == Who.ATHLETE).toList();
         List<HeardContact> counted = own.isEmpty() ? contacts : own;
@@ -104,7 +107,8 @@ final class RepetitionHearing {
         Judgement judgement = later > LATE_MS ? Judgement.LATE : Judgement.CLEAN;
         double sure = clear * (1 - Math.exp(-Math.abs(later - LATE_MS) / SOFT_MS));
         sure *= answer.map(a -> apart(a, contacts)).orElse(1.0);
-        boolean whole = heard == counted.size() && (answer.isEmpty() || gap.isPresent());
+        boolean fromBeat = answer.isEmpty() && bySound;
+        boolean whole = heard == counted.size() && (fromBeat || gap.isPresent());
         return new Told(Optional.of(judgement), whole ? sure : Math.min(sure, UNSURE));
     }
 
@@ -124,7 +128,7 @@ final class RepetitionHearing {
                 .anyMatch(feed -> answer.onset()
                         .filter(own -> own.loudness() < feed.loudness() - SOFTER_DB)
                         .isPresent());
-        return (isAsOne(answer, contacts) ? AS_ONE : 1) * (softer ? DOUBT : 1);
+        return (isAsOne(answer, contacts) ? AS_ONE : 1) * (softer ? SOFTER : 1);
     }
 
     private static boolean isAsOne(HeardContact answer, List<HeardContact> contacts) {
@@ -139,20 +143,15 @@ final class RepetitionHearing {
                 && answer.offMs().filter(ms -> Math.abs(ms) > WITH_BEAT_MS).isPresent();
     }
 
-    private static final double AS_ONE = 0.85;
-    private static final double WITH_BEAT_MS = NUMBERS.get("with_beat_ms");
-    private static final double ON_CLICK_MS = NUMBERS.get("on_click_ms");
-    private static final double SOFTER_DB = 6;
-
     /// One contact that is missing at the end may have been missed by the ear; two are hardly.
     private static double stoppedFor(List<HeardContact> contacts) {
         long missing = contacts.reversed().stream()
                 .takeWhile(c -> c.heardMs().isEmpty())
                 .count();
-        return missing >= 2 ? 0.97 : 0.85;
+        return missing >= 2 ? MORE_MISSING : ONE_MISSING;
     }
 
-    /// How much later than its beat a repetition is: at its latest contact, beside its first.
+    /// How much later than their beats contacts are in the mean, in milliseconds.
     private static double offBeat(List<HeardContact> counted) {
         return counted.stream()
                 .flatMap(c -> c.offMs().stream())

@@ -128,7 +128,7 @@ class OnsetDetectorTest {
     }
 
     @Test
-    void anHourTakesNoMoreThanAMinute() {
+    void aLongSilenceIsHeardToItsEnd() {
         OnsetDetector detector = new OnsetDetector(8_000);
         float[] silence = new float[80_000];
         for (int i = 0; i < 60; i++) {

@@ -169,6 +169,27 @@ class RoundHearingTest {
     }
 
     @Test
+    void byTheClockAloneNothingIsToldFromTheBeat() {
+        PlannedRound unfed = round("1 2 3", 60, 40);
+        PlannedRound fed = round("(1) parry 2 3", 60, 40);
+        for (PlannedRound round : List.of(unfed, fed)) {
+            // Loudspeaker, air and card made everything 200 ms late.
+            List<Onset> late = round.of(0).stream()
+                    .map(c -> onset(c.ms() + 200, SoundKind.PAD))
+                    .toList();
+            HeardRepetition one = HeardRound.of(round, late, Placement.byClock(0), round.seconds())
+                    .repetitions()
+                    .getFirst();
+            if (round.equals(unfed)) {
+                assertThat(one.sure()).as("late or not is not known").isLessThan(0.5);
+            } else {
+                assertThat(one.judged()).as("the feed is as late as its answer").contains(Judgement.CLEAN);
+                assertThat(one.sure()).isGreaterThan(0.6);
+            }
+        }
+    }
+
+    @Test
     void feedAndAnswerHeardAsOneWereTogether() {
         PlannedRound round = round("(1) catch+2 3 off", 60, 40);
         HeardRepetition one = judged(round, 5, Double.NaN, 0);

@@ -263,7 +263,7 @@ final class HabitsPage extends VBox implements AutoCloseable {
                 key + (against.isClear() ? ".clear" : ".unclear"),
                 share(against.here()),
                 share(against.there()),
-                Texts.share(against.p()),
+                Texts.chance(against.p()),
                 others);
     }
 

@@ -80,7 +80,7 @@ public final class Floor implements Station {
                 microphone,
                 new RoundListening.Told(
                         level -> loop.dispatch(new FloorAction.Level(level)),
-                        ms -> loop.dispatch(new FloorAction.Hit(ms)),
+                        _ -> loop.dispatch(new FloorAction.Level(1)),
                         (round, heard) -> loop.dispatch(new FloorAction.Heard(round, heard)),
                         () -> loop.dispatch(new FloorAction.Listens(Mode.BROKEN))));
         this.commands = BoundCommand.all(FloorCommands.TABLE, loop::situation, this::dispatch);

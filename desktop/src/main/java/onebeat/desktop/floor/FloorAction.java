@@ -51,13 +51,8 @@ sealed interface FloorAction {
     /// The pads are listened to, or no longer.
     record Listens(FloorState.Listening.Mode mode) implements FloorAction {}
 
-    /// How loud it is, from 0 to 1.
+    /// How loud it is, from 0 to 1; as loud as can be where a hit was just heard.
     record Level(double level) implements FloorAction {}
-
-    /// A hit was heard.
-    ///
-    /// @param ms in milliseconds of the run
-    record Hit(long ms) implements FloorAction {}
 
     /// What was heard of a round so far.
     record Heard(int round, HeardRound so) implements FloorAction {}

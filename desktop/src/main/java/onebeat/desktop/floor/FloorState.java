@@ -31,8 +31,7 @@ record FloorState(
     ///
     /// @param level how loud it is now, from 0 to 1
     /// @param heard what was heard of the rounds, by their numbers
-    /// @param hitMs when the last hit was heard, in milliseconds of the run; below 0 where none was
-    record Listening(Mode mode, double level, Map<Integer, HeardRound> heard, long hitMs) {
+    record Listening(Mode mode, double level, Map<Integer, HeardRound> heard) {
 
         /// Whether somebody listens.
         enum Mode {
@@ -46,7 +45,7 @@ record FloorState(
             BROKEN
         }
 
-        static final Listening OFF = new Listening(Mode.OFF, 0, Map.of(), -1);
+        static final Listening OFF = new Listening(Mode.OFF, 0, Map.of());
 
         Listening {
             heard = Map.copyOf(heard);
@@ -57,21 +56,17 @@ record FloorState(
         }
 
         Listening in(Mode now) {
-            return new Listening(now, 0, heard, -1);
+            return new Listening(now, 0, heard);
         }
 
         Listening at(double loud) {
-            return new Listening(mode, loud, heard, hitMs);
-        }
-
-        Listening hitAt(long ms) {
-            return new Listening(mode, level, heard, ms);
+            return new Listening(mode, loud, heard);
         }
 
         Listening with(int round, HeardRound now) {
             Map<Integer, HeardRound> all = new HashMap<>(heard);
             all.merge(round, now, (before, later) -> later.after(before));
-            return new Listening(mode, level, all, hitMs);
+            return new Listening(mode, level, all);
         }
     }
 
@@ -115,7 +110,7 @@ record FloorState(
                 Map.of(),
                 Optional.empty(),
                 0,
-                new Listening(listening.mode, 0, Map.of(), -1));
+                new Listening(listening.mode, 0, Map.of()));
     }
 
     FloorState at(Clock now) {

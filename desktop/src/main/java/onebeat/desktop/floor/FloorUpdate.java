@@ -70,8 +70,6 @@ final class FloorUpdate {
                 Next.of(state.listening(state.listening().in(listens.mode())));
             case FloorAction.Level level ->
                 Next.of(state.listening(state.listening().at(level.level())));
-            case FloorAction.Hit hit ->
-                Next.of(state.listening(state.listening().hitAt(hit.ms())));
             case FloorAction.Heard heard -> heard(heard);
             case Tell tell -> Next.of(state.told(tell.words()));
             case Teach teach -> teach(teach.at());
@@ -120,7 +118,7 @@ final class FloorUpdate {
     }
 
     private Next<FloorState> tick(Tick tick) {
-        FloorState now = state.at(tick.clock());
+        FloorState now = afterRound(state.at(tick.clock()), tick.due());
         List<Effect> effects = new ArrayList<>();
         List<Edit> ran = ran(tick.due());
         if (!ran.isEmpty()) {
@@ -202,6 +200,17 @@ final class FloorUpdate {
     }
 
     /// After a round it is said what was heard of it.
+    private static FloorState afterRound(FloorState now, List<Event> due) {
+        return due.stream()
+                .filter(event -> event.kind() == Kind.END)
+                .reduce((_, later) -> later)
+                .map(end -> HeardWords.round(now, end.round()))
+                .filter(words -> !words.isEmpty())
+                .map(now::told)
+                .orElse(now);
+    }
+
+    /// What is heard of a round that is over already is said anew.
     private Next<FloorState> heard(FloorAction.Heard heard) {
         FloorState then = state.listening(state.listening().with(heard.round(), heard.so()));
         Schedule schedule = state.schedule().orElseThrow();

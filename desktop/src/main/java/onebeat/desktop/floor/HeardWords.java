@@ -63,15 +63,10 @@ final class HeardWords {
                 heard.repetitions().size());
     }
 
-    /// How loud it is heard, from 0 to 1: full while a hit is fresh. Below 0 where nobody listens.
+    /// How loud it is heard, from 0 to 1. Below 0 where nobody listens.
     static double level(FloorState state) {
-        Listening listening = state.listening();
-        boolean fresh = listening.hitMs() >= 0 && state.clock().atMs() - listening.hitMs() < FRESH_MS;
-        return listening.isOn() ? (fresh ? 1 : listening.level()) : -1;
+        return state.listening().isOn() ? state.listening().level() : -1;
     }
-
-    /// So long a hit is seen, in milliseconds.
-    private static final long FRESH_MS = 220;
 
     /// What is said of the microphone; nothing while nobody listens.
     static String microphone(Listening listening) {

@@ -22,21 +22,18 @@ import onebeat.desktop.sound.Microphone.Ear;
 import org.jspecify.annotations.Nullable;
 
 /// Listens while a session runs, on a thread of its own, and tells after each repetition what was heard of its
-/// round. Each stretch of the clock without a pause or a jump is heard by itself. No sound is kept: what is left
-/// are the times of hits.
+/// round. Each stretch of the clock without a pause or a jump is heard by itself; while the clock stands only the
+/// level and single hits are told. No sound is kept: what is left are the times of hits.
 final class RoundListening implements AutoCloseable {
 
     /// A hit is known so long after it came, in milliseconds, and a little more.
     private static final double KNOWN_AFTER_MS = 60;
 
-    /// An answer may be so late and still be heard, in milliseconds.
-    private static final double LATEST_MS = 480;
-
     /// Loudspeaker, air and card may be so late together, in milliseconds.
     private static final double LATE_SOUND_MS = 300;
 
-    /// Where a round cannot be placed by its sounds, the clock is believed so far.
-    private static final double BY_CLOCK_SURE = 0.9;
+    /// So long a hit is seen, in seconds.
+    private static final double SEEN_S = 0.2;
 
     private static final double PART_S = 0.01;
 
@@ -93,6 +90,7 @@ final class RoundListening implements AutoCloseable {
         private final Ear ear;
         private final Run run;
         private final long fromMs;
+        private final boolean runs;
         private final OnsetDetector detector;
         private final Map<Integer, PlannedRound> planned = new HashMap<>();
         private final Map<Integer, Integer> toldUpTo = new HashMap<>();
@@ -100,11 +98,13 @@ final class RoundListening implements AutoCloseable {
         private double loudest;
         private long toldLevelAt;
         private int known;
+        private double seenUntilS;
 
         Stretch(Ear ear, Run run) {
             this.ear = ear;
             this.run = run;
             this.fromMs = run.atMs();
+            this.runs = run.state() == Run.State.RUNNING;
             this.detector = new OnsetDetector(ear.rate());
         }
 
@@ -126,7 +126,9 @@ final class RoundListening implements AutoCloseable {
                         level(part, count);
                         detector.hear(part, 0, count);
                         hits();
-                        repetitions();
+                        if (runs) {
+                            repetitions();
+                        }
                     }
                 }
             }
@@ -144,6 +146,7 @@ final class RoundListening implements AutoCloseable {
             for (Onset onset : known < detector.count() ? detector.onsetsFrom(known) : List.<Onset>of()) {
                 long ms = fromMs + Math.round(onset.ms());
                 if (onset.kind().isHit()) {
+                    seenUntilS = detector.seconds() + SEEN_S;
                     tell(() -> told.hit().accept(ms));
                 }
             }
@@ -157,7 +160,7 @@ final class RoundListening implements AutoCloseable {
             long tenth = (long) (detector.seconds() * 10);
             if (tenth > toldLevelAt) {
                 toldLevelAt = tenth;
-                double level = loudest;
+                double level = detector.seconds() < seenUntilS ? 1 : loudest;
                 loudest = 0;
                 tell(() -> told.level().accept(level));
             }
@@ -199,7 +202,7 @@ final class RoundListening implements AutoCloseable {
                         ? plan.starts().get(r)
                         : contacts.getLast().ms();
                 double next = r + 1 < plan.starts().size() ? plan.starts().get(r + 1) : Double.MAX_VALUE;
-                double known = Math.min(last + LATEST_MS, Math.max(last, next)) + KNOWN_AFTER_MS;
+                double known = Math.min(last + HeardRound.LATEST_MS, Math.max(last, next)) + KNOWN_AFTER_MS;
                 over = inRoundMs >= known ? r + 1 : over;
             }
             return over;
@@ -209,7 +212,7 @@ final class RoundListening implements AutoCloseable {
         private HeardRound heard(PlannedRound plan, int over, double bellMs) {
             List<Onset> onsets = detector.onsets();
             Placement placed = RoundPlacing.near(plan, onsets, detector.seconds(), bellMs, LATE_SOUND_MS)
-                    .orElse(new Placement(bellMs, 0, BY_CLOCK_SURE));
+                    .orElse(Placement.byClock(bellMs));
             HeardRound all = HeardRound.of(plan, onsets, placed, detector.seconds());
             List<HeardRepetition> done =
                     all.repetitions().stream().filter(r -> r.number() < over).toList();

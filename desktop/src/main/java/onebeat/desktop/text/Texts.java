@@ -22,6 +22,13 @@ public final class Texts {
         return String.format(Locale.ROOT, "%.2f", share);
     }
 
+    /// How likely something would be by chance; what is rarer than one in a hundred is not told closer.
+    public static String chance(double p) {
+        return p < LEAST_CHANCE ? of("chance.least") : share(p);
+    }
+
+    private static final double LEAST_CHANCE = 0.01;
+
     /// A time in seconds as `1.4`.
     public static String seconds(double ms) {
         return String.format(Locale.ROOT, "%.1f", ms / 1000);

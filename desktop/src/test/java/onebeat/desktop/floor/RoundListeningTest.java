@@ -2,6 +2,7 @@ package onebeat.desktop.floor;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -9,11 +10,19 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.LongSupplier;
+import onebeat.core.camp.Camp;
+import onebeat.core.camp.Ladders;
+import onebeat.core.camp.Tonight;
+import onebeat.core.hearing.PlannedContact;
+import onebeat.core.hearing.PlannedRound;
+import onebeat.core.rounds.Calls;
 import onebeat.core.rounds.Schedule;
+import onebeat.desktop.DemoSituation;
 import onebeat.desktop.Driver;
 import onebeat.desktop.sound.Microphone;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /// A microphone that gives sound as a real one does: in time, and with room for a second.
 class RoundListeningTest {
@@ -97,12 +106,13 @@ class RoundListeningTest {
         }
         InTime microphone = new InTime();
         List<Long> hits = new CopyOnWriteArrayList<>();
-        AtomicInteger levels = new AtomicInteger();
+        List<Double> levels = new CopyOnWriteArrayList<>();
+        AtomicInteger rounds = new AtomicInteger();
         AtomicBoolean over = new AtomicBoolean();
         try (RoundListening listening = new RoundListening(
                 microphone,
                 new RoundListening.Told(
-                        _ -> levels.incrementAndGet(), hits::add, (_, _) -> {}, () -> over.set(true)))) {
+                        levels::add, hits::add, (_, _) -> rounds.incrementAndGet(), () -> over.set(true)))) {
             Run run = new Run(new Schedule(List.of(), List.of(), List.of()), () -> 0);
             assertThat(listening.follow(run)).isTrue();
             for (int i = 0; i < 200 && !over.get(); i++) {
@@ -114,9 +124,39 @@ class RoundListeningTest {
         assertThat(over).as("told that it ended").isTrue();
         assertThat(microphone.lost).hasValue(0);
         assertThat(hits).hasSize(8);
-        assertThat(levels.get()).isGreaterThan(20);
+        assertThat(levels).hasSizeGreaterThan(20).contains(1.0);
+        assertThat(levels.getFirst()).as("before the first hit").isLessThan(0.5);
         for (int i = 0; i < hits.size(); i++) {
             assertThat(hits.get(i)).isBetween((i + 1) * 333L - 5, (i + 1) * 334L + 5);
+        }
+    }
+
+    @Test
+    void whileTheClockStandsNoRepetitionPasses(@TempDir Path folder) throws InterruptedException {
+        Camp camp = DemoSituation.camp(folder);
+        Schedule schedule =
+                Tonight.schedule(camp, camp.sessionOn(DemoSituation.DAY).orElseThrow(), Calls.NONE, new Ladders());
+        long start = schedule.rounds().getFirst().startMs();
+        List<PlannedContact> first = PlannedRound.of(schedule, 0).of(0);
+        long before = start + (long) first.getLast().ms() - 500;
+        for (boolean runs : List.of(false, true)) {
+            AtomicInteger rounds = new AtomicInteger();
+            AtomicBoolean over = new AtomicBoolean();
+            Run run = new Run(schedule, () -> 0);
+            run.jumpTo(before);
+            if (runs) {
+                run.startOrPause();
+            }
+            RoundListening.Told told =
+                    new RoundListening.Told(_ -> {}, _ -> {}, (_, _) -> rounds.incrementAndGet(), () -> over.set(true));
+            try (RoundListening listening = new RoundListening(new InTime(), told)) {
+                assertThat(listening.follow(run)).isTrue();
+                for (int i = 0; i < 200 && !over.get(); i++) {
+                    Thread.sleep(50);
+                }
+            }
+            assertThat(over).isTrue();
+            assertThat(rounds.get() > 0).as(runs ? "it runs" : "it stands").isEqualTo(runs);
         }
     }
 }
