@@ -67,7 +67,7 @@ class FloorHearingTest extends DemoWindow {
                 .as(taken.size() + " taken, wrong " + wrong)
                 .isGreaterThanOrEqualTo(0.95);
         coach.press(KeyCode.B);
-        coach.await("the book tells the gap", () -> coach.shows("ms after the feed"));
+        coach.await("the book tells the gap", () -> coach.shows("after the feed"));
     }
 
     private Calls calls() {

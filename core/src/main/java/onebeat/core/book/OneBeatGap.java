@@ -17,6 +17,9 @@ import java.util.TreeMap;
 /// @param highMs the upper end
 public record OneBeatGap(LocalDate date, int heard, double medianMs, double lowMs, double highMs) {
 
+    /// Two hits that come closer than this are heard as one, in milliseconds: their gap is told as 0.
+    public static final double RESOLUTION_MS = 25;
+
     /// What half the width of the interval is, as a part of the root of the count: 1.96 / 2.
     private static final double HALF = 0.98;
 

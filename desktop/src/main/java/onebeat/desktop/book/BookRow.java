@@ -122,13 +122,7 @@ final class BookRow extends HBox {
             return Optional.empty();
         }
         OneBeatGap last = days.getLast();
-        String words = Texts.of(
-                "book.heard",
-                Math.round(last.medianMs()),
-                Math.round(last.lowMs()),
-                Math.round(last.highMs()),
-                last.heard(),
-                last.date().toString());
+        String words = GapWords.of("book.heard", last);
         return Optional.of(
                 days.size() == 1
                         ? words

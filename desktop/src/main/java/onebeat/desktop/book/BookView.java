@@ -37,7 +37,7 @@ final class BookView extends VBox {
     void render(BookPicture picture) {
         title.setText(Texts.of("book.title", picture.camp().card().athlete().name()));
         String summed = Texts.of("book.under", picture.entries().size(), picture.judged(), picture.minutes());
-        under.setText(heard(picture).map(words -> summed + " " + words).orElse(summed));
+        under.setText(heard(picture).map(words -> summed + " \u00b7 " + words).orElse(summed));
         List<Node> nodes = new ArrayList<>();
         for (int i = 0; i < picture.entries().size(); i++) {
             nodes.add(row(picture, i));
@@ -54,15 +54,7 @@ final class BookView extends VBox {
     /// How long after the feed answers were heard over all lines, on the last day that somebody listened.
     private static Optional<String> heard(BookPicture picture) {
         List<OneBeatGap> days = OneBeatGap.byDay(picture.camp().repetitionsOf(""));
-        return days.isEmpty()
-                ? Optional.empty()
-                : Optional.of(Texts.of(
-                        "book.heard.all",
-                        Math.round(days.getLast().medianMs()),
-                        Math.round(days.getLast().lowMs()),
-                        Math.round(days.getLast().highMs()),
-                        days.getLast().heard(),
-                        days.getLast().date().toString()));
+        return days.isEmpty() ? Optional.empty() : Optional.of(GapWords.of("book.heard.all", days.getLast()));
     }
 
     private Node row(BookPicture picture, int place) {

@@ -231,7 +231,7 @@ final class FloorUpdate {
         return taken.edits().isEmpty()
                 ? Next.of(state.told(Texts.of("floor.heard.nothing")))
                 : Next.of(
-                        taken.state().told(Texts.of("floor.heard.taken", taken.taken())),
+                        taken.state().told(HeardWords.taken(taken, heard.get())),
                         Save.of(new Edit.Together(taken.edits())));
     }
 

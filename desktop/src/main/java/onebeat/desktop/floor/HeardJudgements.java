@@ -2,8 +2,10 @@ package onebeat.desktop.floor;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import onebeat.core.book.Repetition;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Edit;
@@ -20,13 +22,15 @@ import onebeat.core.rounds.Schedule;
 /// @param state with the repetitions that are judged now
 /// @param edits one for each repetition that is changed
 /// @param taken how many judgements are taken as they were heard
-record HeardJudgements(FloorState state, List<Edit> edits, int taken) {
+/// @param left the numbers of the repetitions that nobody judged yet
+record HeardJudgements(FloorState state, List<Edit> edits, int taken, Set<Integer> left) {
 
     /// Below it a proposal is left to the coach.
     static final double LEAST_SURE = 0.6;
 
     HeardJudgements {
         edits = List.copyOf(edits);
+        left = Set.copyOf(left);
     }
 
     static HeardJudgements of(Camp camp, FloorState before, int round, HeardRound heard, LocalDate day) {
@@ -36,6 +40,7 @@ record HeardJudgements(FloorState state, List<Edit> edits, int taken) {
         FloorState state = before;
         List<Edit> edits = new ArrayList<>();
         int taken = 0;
+        Set<Integer> left = new HashSet<>();
         for (HeardRepetition one : heard.repetitions()) {
             Optional<Event> call = call(schedule, round, one.number());
             if (call.isEmpty()) {
@@ -54,6 +59,9 @@ record HeardJudgements(FloorState state, List<Edit> edits, int taken) {
                                             day)
                                     .heard(one.oneBeatMs(), true))
                             : Optional.empty();
+            if (after.isEmpty()) {
+                left.add(one.number());
+            }
             if (after.isPresent()
                     && !after.equals(then.repetitions().get(after.get().id()))) {
                 Edit edit = RepetitionChanges.kept(then, after.get());
@@ -65,7 +73,12 @@ record HeardJudgements(FloorState state, List<Edit> edits, int taken) {
                 taken += known.isPresent() ? 0 : 1;
             }
         }
-        return new HeardJudgements(state, edits, taken);
+        return new HeardJudgements(state, edits, taken, left);
+    }
+
+    /// Whether nobody judged this repetition yet.
+    boolean isLeft(int repetition) {
+        return left.contains(repetition);
     }
 
     /// Whether it is proposed at all.

@@ -43,24 +43,38 @@ final class HeardWords {
         if (heard == null) {
             return "";
         }
+        List<HeardRepetition> sure =
+                heard.repetitions().stream().filter(HeardJudgements::isTaken).toList();
+        return sure.isEmpty()
+                ? Texts.of("floor.heard.few")
+                : Texts.of(
+                        "floor.heard.round",
+                        counts(sure),
+                        sure.size(),
+                        heard.repetitions().size());
+    }
+
+    /// What was taken, and what of the round is left to the coach: those that are not clean are unsure more often.
+    static String taken(HeardJudgements taken, HeardRound heard) {
+        List<HeardRepetition> left = heard.repetitions().stream()
+                .filter(one -> taken.isLeft(one.number()))
+                .toList();
+        return left.isEmpty()
+                ? Texts.of("floor.heard.taken", taken.taken())
+                : Texts.of("floor.heard.left", taken.taken(), counts(left));
+    }
+
+    private static String counts(List<HeardRepetition> repetitions) {
         Map<Judgement, Integer> counts = new EnumMap<>(Judgement.class);
-        int taken = 0;
-        for (HeardRepetition one : heard.repetitions()) {
-            if (HeardJudgements.isTaken(one)) {
-                counts.merge(one.judged().orElseThrow(), 1, Integer::sum);
-                taken++;
-            }
-        }
-        if (taken == 0) {
-            return Texts.of("floor.heard.few");
-        }
+        repetitions.forEach(one -> one.judged().ifPresent(judged -> counts.merge(judged, 1, Integer::sum)));
         List<String> words = new ArrayList<>();
         counts.forEach((judgement, count) -> words.add(Texts.of("judged." + judgement, count)));
-        return Texts.of(
-                "floor.heard.round",
-                String.join(", ", words),
-                taken,
-                heard.repetitions().size());
+        long unheard =
+                repetitions.stream().filter(one -> one.judged().isEmpty()).count();
+        if (unheard > 0) {
+            words.add(Texts.of("floor.heard.unheard", unheard));
+        }
+        return String.join(", ", words);
     }
 
     /// How loud it is heard, from 0 to 1. Below 0 where nobody listens.

@@ -163,6 +163,7 @@ class FloorUpdateTest {
         assertThat(taken).extracting(Repetition::judgement).containsExactly(Judgement.CLEAN, Judgement.LATE);
         assertThat(taken).allMatch(Repetition::heard);
         assertThat(taken.getFirst().oneBeatMs()).contains(40.0);
+        assertThat(state.told()).contains("left to you: 1 stopped");
         after(Do.TAKE_HEARD);
         assertThat(camp.repetitions().size()).as("once is enough").isEqualTo(before + 2);
         assertThat(state.told()).contains("Nothing heard is left");
