@@ -32,6 +32,7 @@ class ArchitectureTest {
             "book",
             "hearing",
             "camp",
+            "plan",
             "change");
 
     private static final JavaClasses CORE = new ClassFileImporter()

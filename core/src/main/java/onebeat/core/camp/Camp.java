@@ -165,7 +165,8 @@ public record Camp(
         return notes.all().stream().filter(n -> n.worker().equals(worker)).toList();
     }
 
-    List<RoundRun> runsOf(String worker) {
+    /// The rounds that the athlete ran, or the partner with this id.
+    public List<RoundRun> runsOf(String worker) {
         return runs.all().stream().filter(r -> r.worker().equals(worker)).toList();
     }
 

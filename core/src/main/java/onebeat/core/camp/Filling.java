@@ -129,7 +129,7 @@ public final class Filling {
     }
 
     /// Whether what is at hand holds everything that a line hits.
-    private static boolean holds(Camp camp, Read read) {
+    public static boolean holds(Camp camp, Read read) {
         return Play.of(read.line(), camp.setting()).ways().stream()
                 .allMatch(way -> Holding.plan(way, camp.setting(), camp.holder(), Context.USUAL_BPM)
                         .missing()
@@ -137,7 +137,7 @@ public final class Filling {
     }
 
     /// Whether the partner at the door feeds everything that a line asks of them.
-    private static boolean feeds(Camp camp, Read read) {
+    public static boolean feeds(Camp camp, Read read) {
         Optional<Partner> partner = camp.partner();
         return partner.isEmpty()
                 || Placing.ways(read.line(), camp.setting().pairing()).stream()
