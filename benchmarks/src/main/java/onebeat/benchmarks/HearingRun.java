@@ -1,12 +1,24 @@
 package onebeat.benchmarks;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import onebeat.formats.hearing.Background;
+import onebeat.formats.hearing.HeardSound;
 import onebeat.formats.hearing.HearingScore;
+import onebeat.formats.hearing.PadClips;
 import onebeat.formats.hearing.PadScene;
 import onebeat.formats.hearing.PadScene.Hit;
 import onebeat.formats.hearing.PadScene.Through;
+import onebeat.formats.hearing.PadSounds;
+import onebeat.formats.hearing.Samples;
+import onebeat.formats.hearing.SoundSource;
+import onebeat.media.FilmFile;
+import onebeat.media.FilmOpening;
+import onebeat.media.FilmSoundSource;
+import onebeat.media.PhoneFilm;
 
 /// How well hits are heard, as a table: by background, by how loud it is, by sampling rate, and for pairs of hits.
 /// Numbers in the tables of the hearing were set on the seeds 1, 2 and 501; what is printed comes from 101 to 104.
@@ -19,34 +31,71 @@ final class HearingRun {
 
     private HearingRun() {}
 
-    static void print() {
+    /// What a scene is heard through at last.
+    private interface Ear {
+
+        /// When hits are heard, in seconds.
+        List<Double> hits(Samples sound) throws IOException;
+    }
+
+    static void print() throws IOException {
         System.out.println(
                 "hits heard: F-measure within 50 ms / within 10 ms; seeds 101 to 104, tuned on 1, 2 and 501");
         for (Background background : Background.values()) {
             for (int rate : List.of(8_000, 16_000, 22_050, 44_100, 48_000)) {
-                StringBuilder row = new StringBuilder(String.format(Locale.ROOT, "%-7s %6d Hz ", background, rate));
-                for (int snr : List.of(30, 20, 10, 5, 0)) {
-                    HearingScore near = HearingScore.NONE;
-                    HearingScore exact = HearingScore.NONE;
-                    for (int i = 0; i < SCENES; i++) {
-                        Through through = new Through(snr, background, i % 2 == 0 ? 0 : 0.5, i == 3 ? 3 : 1, rate);
-                        PadScene scene = PadScene.atRandom(SECONDS, APART_MS, through, FIRST_SEED + i);
-                        near = near.plus(score(scene, 0.05));
-                        exact = exact.plus(score(scene, 0.01));
-                    }
-                    row.append(String.format(Locale.ROOT, "  %2d dB %.3f/%.3f", snr, near.f(), exact.f()));
-                }
-                System.out.println(row);
+                row("made", background, rate, PadSounds::hit, HearingScore::hits);
+            }
+        }
+        PadClips clips = new PadClips();
+        for (Background background : Background.values()) {
+            for (int rate : List.of(8_000, 44_100)) {
+                row("clips", background, rate, clips::hit, HearingScore::hits);
+            }
+        }
+        for (Background background : Background.values()) {
+            for (int bits : List.of(64_000, 24_000)) {
+                row("phone " + bits / 1000, background, PhoneFilm.RATE, clips::hit, sound -> throughPhone(sound, bits));
             }
         }
         pairs();
     }
 
-    private static HearingScore score(PadScene scene, double tolerance) {
-        return HearingScore.of(
-                HearingScore.hits(scene.sound()),
-                scene.hits().stream().map(Hit::timeS).toList(),
-                tolerance);
+    private static void row(String name, Background background, int rate, PadScene.Hits made, Ear ear)
+            throws IOException {
+        StringBuilder row = new StringBuilder(String.format(Locale.ROOT, "%-8s %-7s %6d Hz ", name, background, rate));
+        for (int snr : List.of(30, 20, 10, 5, 0)) {
+            HearingScore near = HearingScore.NONE;
+            HearingScore exact = HearingScore.NONE;
+            for (int i = 0; i < SCENES; i++) {
+                Through through = new Through(snr, background, i % 2 == 0 ? 0 : 0.5, i == 3 ? 3 : 1, rate);
+                PadScene scene = PadScene.atRandom(SECONDS, APART_MS, through, FIRST_SEED + i, made);
+                List<Double> truth = scene.hits().stream().map(Hit::timeS).toList();
+                List<Double> heard = ear.hits(scene.sound());
+                near = near.plus(HearingScore.of(heard, truth, 0.05));
+                exact = exact.plus(HearingScore.of(heard, truth, 0.01));
+            }
+            row.append(String.format(Locale.ROOT, "  %2d dB %.3f/%.3f", snr, near.f(), exact.f()));
+        }
+        System.out.println(row);
+    }
+
+    /// Coded by FFmpeg as a phone does, and read from the film again.
+    private static List<Double> throughPhone(Samples sound, int bits) throws IOException {
+        Path film = Files.createTempFile("phone", ".mp4");
+        try {
+            PhoneFilm.write(film, sound.values(), bits);
+            if (!(FilmFile.open(film) instanceof FilmOpening.Opened(FilmFile opened))) {
+                throw new IOException("not read again: " + film);
+            }
+            try (SoundSource source = FilmSoundSource.of(opened).orElseThrow()) {
+                return HeardSound.in(source, _ -> true).onsets().stream()
+                        .filter(onset -> onset.kind().isHit())
+                        .map(onset -> onset.timeS())
+                        .toList();
+            }
+        } finally {
+            Files.delete(film);
+        }
     }
 
     private static void pairs() {

@@ -1,6 +1,7 @@
 package onebeat.benchmarks;
 
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.Collection;
 import java.util.Locale;
 import java.util.Map;
@@ -38,6 +39,8 @@ public final class Main {
         if (args.length > 0 && args[0].equals("hearing")) {
             if (args.length > 1 && args[1].equals("tune")) {
                 HearingTuning.print();
+            } else if (args.length > 2 && args[1].equals("clips")) {
+                PadClipMaker.write(Path.of(args[2]));
             } else {
                 HearingRun.print();
             }

@@ -6,16 +6,16 @@ import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import onebeat.core.book.OneBeatGap;
 import onebeat.core.hearing.HeardRepetition;
-import onebeat.core.hearing.HeardRound;
+import onebeat.core.hearing.HeardTotals;
 import onebeat.core.hearing.PlannedRound;
+import onebeat.core.hearing.RecordedRound;
 import onebeat.core.hearing.Rhythm;
-import onebeat.core.hearing.RoundPlacing;
 import onebeat.core.notation.Misread;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
@@ -43,7 +43,7 @@ import tools.jackson.databind.json.JsonMapper;
         name = "hear",
         description =
                 "Hears pad work in a WAV file or a film: hits and rhythm; with --line the repetitions of its round."
-                        + " Exit code 0: heard, 1: the recording cannot be placed on the round, 2: no line, no step"
+                        + " Exit code 0: heard, 1: neither the round nor the line is heard in the recording, 2: no line, no step"
                         + " or no recording.",
         mixinStandardHelpOptions = true)
 final class HearCommand implements Callable<Integer> {
@@ -64,7 +64,11 @@ final class HearCommand implements Callable<Integer> {
     @Option(names = "--json", description = "Write JSON.")
     private boolean json;
 
-    @Option(names = "--line", paramLabel = "LINE", description = "What was drilled; without it only hits and rhythm.")
+    @Option(
+            names = "--line",
+            paramLabel = "LINE",
+            description = "What was drilled: the recording is placed on its round, or where none is heard, the line is"
+                    + " looked for in the hits. Without it only hits and rhythm.")
     private @Nullable String line;
 
     @Mixin
@@ -99,8 +103,8 @@ final class HearCommand implements Callable<Integer> {
     private int heard(Optional<PlannedRound> planned) {
         try (SoundSource source = source()) {
             HeardSound sound = HeardSound.in(source, _ -> true);
-            Optional<HeardRound> done = planned.flatMap(plan -> RoundPlacing.of(plan, sound.onsets(), sound.seconds())
-                    .map(placed -> HeardRound.of(plan, sound.onsets(), placed, sound.seconds())));
+            Optional<RecordedRound> done =
+                    planned.flatMap(plan -> RecordedRound.of(plan, sound.onsets(), sound.seconds()));
             PrintWriter out = spec.commandLine().getOut();
             if (json) {
                 out.println(HearingJson.of(sound, done));
@@ -111,8 +115,9 @@ final class HearCommand implements Callable<Integer> {
             if (planned.isPresent() && done.isEmpty()) {
                 spec.commandLine()
                         .getErr()
-                        .println("The recording fits the round nowhere, or in more than one place. It needs the bell or"
-                                + " the clicks of the round in it.");
+                        .println("The recording fits the round nowhere, or in more than one place, and no repetition of"
+                                + " the line is heard in it. Give the line as it was drilled; a round needs its bell or"
+                                + " clicks in the recording.");
                 return NOT_PLACED;
             }
             return HEARD;
@@ -147,7 +152,7 @@ final class HearCommand implements Callable<Integer> {
         return NOT_READ;
     }
 
-    private void tell(PrintWriter out, HeardSound sound, Optional<HeardRound> done) {
+    private static void tell(PrintWriter out, HeardSound sound, Optional<RecordedRound> done) {
         Rhythm rhythm = Rhythm.of(sound.onsets(), sound.seconds());
         out.printf(
                 Locale.ROOT,
@@ -156,53 +161,68 @@ final class HearCommand implements Callable<Integer> {
                 rhythm.hits(),
                 rhythm.bursts(),
                 rhythm.longestPauseS());
-        done.ifPresent(heard -> {
+        done.ifPresent(round -> {
+            placed(out, round);
+            round.heard().repetitions().forEach(one -> repetition(out, one));
+            totals(out, round.totals());
+        });
+    }
+
+    private static void placed(PrintWriter out, RecordedRound round) {
+        if (round.isPlaced()) {
             out.printf(
                     Locale.ROOT,
                     "the bell is at %.2f s, the clock is off by %.0f millionths%n",
-                    heard.placed().offsetMs() / 1000,
-                    heard.placed().driftPpm());
-            for (HeardRepetition one : heard.repetitions()) {
-                out.printf(
+                    round.heard().placed().offsetMs() / 1000,
+                    round.heard().placed().driftPpm());
+        } else {
+            out.println("no round is heard in it; the line was looked for in its hits");
+        }
+    }
+
+    private static void repetition(PrintWriter out, HeardRepetition one) {
+        out.printf(
+                Locale.ROOT,
+                "%3d  %6.1f s  %d of %d heard  %-10s %-8s %3.0f %% sure%n",
+                one.number() + 1,
+                one.startMs() / 1000,
+                one.heard(),
+                one.contacts().size(),
+                one.oneBeatMs().map(HearCommand::gap).orElse(""),
+                one.judged().map(j -> j.name().toLowerCase(Locale.ROOT)).orElse("-"),
+                100 * one.sure());
+    }
+
+    /// What is nearer than two hits are told apart is told as that.
+    private static String gap(double ms) {
+        return ms < OneBeatGap.RESOLUTION_MS
+                ? String.format(Locale.ROOT, "under %.0f ms", OneBeatGap.RESOLUTION_MS)
+                : String.format(Locale.ROOT, "%.0f ms", ms);
+    }
+
+    private static void totals(PrintWriter out, HeardTotals totals) {
+        totals.gap()
+                .ifPresent(gap -> out.printf(
                         Locale.ROOT,
-                        "%3d  %6.1f s  %d of %d heard  %-10s %-8s %3.0f %% sure%n",
-                        one.number() + 1,
-                        one.startMs() / 1000,
-                        one.heard(),
-                        one.contacts().size(),
-                        one.oneBeatMs()
-                                .map(ms -> String.format(Locale.ROOT, "%.0f ms", ms))
-                                .orElse(""),
-                        one.judged().map(j -> j.name().toLowerCase(Locale.ROOT)).orElse("-"),
-                        100 * one.sure());
-            }
-            List<Double> gaps = heard.oneBeats().stream().sorted().toList();
-            if (!gaps.isEmpty()) {
-                out.printf(
-                        Locale.ROOT,
-                        "feed to answer: %.0f ms at the median of %d%n",
-                        gaps.get(gaps.size() / 2),
-                        gaps.size());
-            }
-            List<Double> reactions = heard.repetitions().stream()
-                    .flatMap(one -> one.reactionMs().stream())
-                    .sorted()
-                    .toList();
-            if (!reactions.isEmpty()) {
-                out.printf(
-                        Locale.ROOT,
-                        "cue to the first own contact: %.0f ms at the median%n",
-                        reactions.get(reactions.size() / 2));
-            }
-            out.printf(
-                    Locale.ROOT,
-                    "left out: %d, pauses kept: %d of %d, bursts planned: %d%n",
-                    heard.skipped(),
-                    heard.pausesKept(),
-                    heard.pauses(),
-                    round.bursts());
-            heard.tempo().ifPresent(bpm -> out.printf(Locale.ROOT, "tempo %.0f a minute%n", bpm));
-            heard.unevenMs().ifPresent(ms -> out.printf(Locale.ROOT, "off an even beat by %.0f ms%n", ms));
-        });
+                        "feed to answer: %s at the median of %d (95 %%: %s to %s)%n",
+                        gap(gap.medianMs()),
+                        gap.heard(),
+                        gap(gap.lowMs()),
+                        gap(gap.highMs())));
+        totals.reactionMs()
+                .ifPresent(ms -> out.printf(Locale.ROOT, "cue to the first own contact: %s at the median%n", gap(ms)));
+        out.printf(
+                Locale.ROOT,
+                "contacts heard: %d of %d, left out: %d, pauses kept: %d of %d%n",
+                totals.contacts(),
+                totals.planned(),
+                totals.skipped(),
+                totals.pausesKept(),
+                totals.pauses());
+        if (!totals.bursts().isEmpty()) {
+            out.printf(Locale.ROOT, "hits in bursts: %s%n", totals.bursts());
+        }
+        totals.tempo().ifPresent(bpm -> out.printf(Locale.ROOT, "tempo %.0f a minute%n", bpm));
+        totals.unevenMs().ifPresent(ms -> out.printf(Locale.ROOT, "off an even beat by %.0f ms%n", ms));
     }
 }

@@ -23,7 +23,8 @@ import picocli.CommandLine.Command;
             ExportCommand.class,
             FilmCommand.class,
             CutCommand.class,
-            HearCommand.class
+            HearCommand.class,
+            PlanCommand.class
         })
 public final class Main {
 

@@ -80,7 +80,7 @@ class HearCommandTest {
         String wav = round("--line", "1 2", "--seconds", "20");
         assertThat(run("hear", "--line", "(1) parry 2 3 rlow", "--tempo", "111", "--seconds", "300", wav))
                 .isEqualTo(1);
-        assertThat(err.toString()).contains("fits the round nowhere");
+        assertThat(err.toString()).contains("fits the round nowhere").contains("no repetition of the line");
     }
 
     @Test

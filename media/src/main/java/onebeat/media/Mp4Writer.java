@@ -88,6 +88,11 @@ final class Mp4Writer implements AutoCloseable {
     /// @param height even, in pixels
     /// @param fps pictures a second
     Mp4Writer(Path path, int width, int height, int fps) throws MediaTrouble {
+        this(path, width, height, fps, SOUND_BITS);
+    }
+
+    /// The same with so many bits of sound a second.
+    Mp4Writer(Path path, int width, int height, int fps, int soundBits) throws MediaTrouble {
         this.width = width;
         this.height = height;
         must(avformat_alloc_output_context2(file, (AVOutputFormat) null, "mp4", path.toString()), path);
@@ -107,7 +112,7 @@ final class Mp4Writer implements AutoCloseable {
         sound.sample_fmt(AV_SAMPLE_FMT_FLTP);
         sound.sample_rate(SOUND_RATE);
         av_channel_layout_default(sound.ch_layout(), 1);
-        sound.bit_rate(SOUND_BITS);
+        sound.bit_rate(soundBits);
         sound.time_base(rational(1, SOUND_RATE));
         sounds = opened(sound, aac, path);
         AVIOContext out = new AVIOContext(null);

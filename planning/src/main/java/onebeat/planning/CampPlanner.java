@@ -15,6 +15,8 @@ import onebeat.core.plan.PlanFilling;
 import onebeat.core.plan.PlanProblem;
 import onebeat.core.plan.PlanValue;
 import onebeat.core.plan.RuleBreaks;
+import onebeat.core.plan.RuleConflict;
+import onebeat.core.plan.SolvedPlan;
 
 /// Makes the best plan of a camp's weeks that it finds in its time, and proves how good it is. With one worker, a
 /// fixed seed and the solver's own deterministic time the same question gives the same plan on every machine.
@@ -25,8 +27,8 @@ public final class CampPlanner {
     /// Part of the time for one part of the plan at most.
     private static final double LONGEST_PART = 0.03;
 
-    /// What a part costs at least, in seconds, so that easy ones end too.
-    private static final double LEAST_USED = 0.02;
+    /// What a part costs at least, in seconds: building its model is not in the deterministic time.
+    private static final double LEAST_USED = 0.3;
 
     /// Units of the solver's deterministic time in a second, about: a camp of the usual size took five to six seconds
     /// for one on a machine with two cores.

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Set;
 import onebeat.core.plan.HardRule;
 import onebeat.core.plan.PlanProblem;
+import onebeat.core.plan.RuleConflict;
 
 /// Finds which hard rules fight each other where no plan can be: first two that cannot hold together whatever the
 /// others say, and where there are none, as few as a rule taken away at a time leaves.

@@ -24,6 +24,7 @@ public final class SampleProblems {
     public static final LocalDate FIRST = LocalDate.of(2026, 9, 7);
 
     private static final int WEEK = 7;
+    private static final PlanProblem.RoundClock CLOCK = new PlanProblem.RoundClock(180, 60);
     private static final double ROUNDS_A_STEP = 2;
 
     private SampleProblems() {}
@@ -59,7 +60,16 @@ public final class SampleProblems {
             rooms.add(trains ? size.rounds() : 0);
         }
         return new PlanProblem(
-                FIRST.plusDays(days.size()), days, rooms, lines, partners, rules, Map.of(), CampPlan.EMPTY, Set.of());
+                FIRST.plusDays(days.size()),
+                days,
+                rooms,
+                CLOCK,
+                lines,
+                partners,
+                rules,
+                Map.of(),
+                CampPlan.EMPTY,
+                Set.of());
     }
 
     private static PlanLine line(int number, Size size, Random random) {
@@ -125,6 +135,7 @@ public final class SampleProblems {
                 FIRST.plusDays(days.size()),
                 days,
                 rooms,
+                CLOCK,
                 lines,
                 List.of("p0"),
                 rules,

@@ -15,6 +15,8 @@ import onebeat.core.plan.PlanRules;
 import onebeat.core.plan.PlanValue;
 import onebeat.core.plan.PlannedRound;
 import onebeat.core.plan.RuleBreaks;
+import onebeat.core.plan.RuleConflict;
+import onebeat.core.plan.SolvedPlan;
 import onebeat.planning.SampleProblems.Size;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -127,6 +129,7 @@ class CampPlannerTest {
                 problem.fightNight(),
                 problem.days(),
                 rooms,
+                problem.clock(),
                 problem.lines(),
                 problem.partners(),
                 problem.rules(),

@@ -33,11 +33,21 @@ final class ContactAlignment {
     /// @param planned in time
     /// @param hits in time
     static List<HeardContact> of(List<PlannedContact> planned, List<Hit> hits) {
+        byte[][] step = new byte[planned.size() + 1][hits.size() + 1];
+        least(planned, hits, step);
+        return together(backwards(planned, hits, step));
+    }
+
+    /// What the assignment costs.
+    static double cost(List<PlannedContact> planned, List<Hit> hits) {
+        return least(planned, hits, new byte[planned.size() + 1][hits.size() + 1]);
+    }
+
+    private static double least(List<PlannedContact> planned, List<Hit> hits, byte[][] step) {
         int n = planned.size();
         int m = hits.size();
         double[] before = new double[m + 1];
         double[] now = new double[m + 1];
-        byte[][] step = new byte[n + 1][m + 1];
         for (int j = 1; j <= m; j++) {
             before[j] = j * EXTRA;
             step[0][j] = NOT_PLANNED;
@@ -57,7 +67,7 @@ final class ContactAlignment {
             before = now;
             now = swap;
         }
-        return together(backwards(planned, hits, step));
+        return before[m];
     }
 
     private static double cost(PlannedContact planned, Hit hit) {

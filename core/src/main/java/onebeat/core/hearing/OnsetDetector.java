@@ -35,8 +35,8 @@ public final class OnsetDetector {
     private static final double NOISE_WEIGHT = NUMBERS.get("noise_weight");
     private static final double NOISE_UP_DB = NUMBERS.get("noise_up_db_s") * HOP_S;
     private static final double NOISE_DOWN = NUMBERS.get("noise_down");
-    private static final double OF_MOST = NUMBERS.get("rise_of_most");
-    private static final double OVER_BEFORE = NUMBERS.get("rise_over_before");
+    static final double OF_MOST = NUMBERS.get("rise_of_most");
+    static final double OVER_BEFORE = NUMBERS.get("rise_over_before");
 
     /// The features are known so many hops after the peak.
     private static final int KNOWN_AFTER = 16;
@@ -49,8 +49,7 @@ public final class OnsetDetector {
     private final int rate;
     private final int hop;
     private final Bands bands;
-    private final float[] ring;
-    private long samples;
+    private final RecentSamples samples;
     private long hops;
     private final double[][] energy = new double[KEPT_HOPS][];
     private final double[][] level = new double[KEPT_HOPS][];
@@ -107,7 +106,7 @@ public final class OnsetDetector {
         this.rate = rate;
         hop = (int) Math.round(rate * HOP_S);
         bands = new Bands(rate);
-        ring = new float[Math.max(4 * bands.size(), rate / 4)];
+        samples = new RecentSamples(rate, Math.max(4 * bands.size(), rate / 4));
         noise = new double[bands.count()];
         Arrays.fill(noise, Double.NaN);
         for (int i = 0; i < KEPT_HOPS; i++) {
@@ -118,7 +117,7 @@ public final class OnsetDetector {
 
     /// How long is heard so far, in seconds.
     public double seconds() {
-        return samples / (double) rate;
+        return samples.heard() / (double) rate;
     }
 
     /// Hears the next samples.
@@ -126,9 +125,8 @@ public final class OnsetDetector {
     /// @param sound full scale is 1
     public void hear(float[] sound, int from, int count) {
         for (int i = from; i < from + count; i++) {
-            ring[(int) (samples % ring.length)] = sound[i];
-            samples++;
-            if (samples % hop == 0 && samples >= bands.size()) {
+            samples.add(sound[i]);
+            if (samples.heard() % hop == 0 && samples.heard() >= bands.size()) {
                 nextHop();
             }
         }
@@ -179,7 +177,7 @@ public final class OnsetDetector {
     /// No more comes: what waits is measured with what is there.
     public void end() {
         float[] silence = new float[hop * (KNOWN_AFTER + WITHIN + 2) + bands.size()];
-        long heard = samples;
+        long heard = samples.heard();
         hear(silence, 0, silence.length);
         double end = heard / (double) rate;
         found.removeIf(one -> one.timeS >= end);
@@ -187,7 +185,7 @@ public final class OnsetDetector {
 
     private void nextHop() {
         int now = at(hops);
-        bands.energies(ring, (int) ((samples - bands.size()) % ring.length), energy[now]);
+        samples.energies(bands, energy[now]);
         int before = at(hops - LAG);
         int count = bands.count();
         double[] rises = new double[count];
@@ -307,7 +305,7 @@ public final class OnsetDetector {
                 bright / Math.max(SILENCE, whole),
                 Math.min(60, fell),
                 Math.min(60, rise),
-                attack(time),
+                samples.attackS(time),
                 0);
         Found made = new Found(one.hop, strongest, came[strongest], time, decibels(whole + SILENCE), features);
         made.ringS = (hops - one.hop) * HOP_S;
@@ -344,59 +342,9 @@ public final class OnsetDetector {
         one.rings = one.quiet < 6 && ringS < SoundFeatures.MOST_RING_S;
     }
 
-    /// Where the rise that peaks in a hop begins, in seconds: from the steepest place back to where it stands out
-    /// of what was before. The difference of the samples is taken, in which a blow is sharp and hum is small.
+    /// Where the rise that peaks in a hop begins, in seconds.
     private double risesAt(long hop) {
-        long end = Math.min(samples, (hop + 1) * this.hop + bands.size() - bands.size() % this.hop);
-        long from = Math.max(1, Math.max(samples - ring.length + 1, end - bands.size() - (long) this.hop * (LAG + 2)));
-        int smooth = Math.max(1, rate / 4000);
-        double most = 0;
-        double sum = 0;
-        double[] envelope = new double[(int) (end - from)];
-        for (int i = 0; i < envelope.length; i++) {
-            sum += difference(from + i);
-            sum -= i >= smooth ? difference(from + i - smooth) : 0;
-            envelope[i] = sum;
-            most = Math.max(most, sum);
-        }
-        double[] quiet = Arrays.copyOf(envelope, Math.max(1, envelope.length / 4));
-        Arrays.sort(quiet);
-        double enough = Math.max(OF_MOST * most, OVER_BEFORE * quiet[quiet.length / 2]);
-        for (int i = 0; i < envelope.length; i++) {
-            if (envelope[i] >= Math.min(enough, most)) {
-                return (from + i) / (double) rate;
-            }
-        }
-        return from / (double) rate;
-    }
-
-    /// How long it takes from where it begins to most of its strength, in seconds.
-    private double attack(double timeS) {
-        long from = Math.max(1, Math.round(timeS * rate));
-        int long0 = (int) Math.min(samples - from, Math.round(ATTACK_S * rate));
-        int smooth = Math.max(1, rate / 2000);
-        double[] envelope = new double[Math.max(1, long0)];
-        double sum = 0;
-        double most = 0;
-        for (int i = 0; i < long0; i++) {
-            sum += difference(from + i) - (i >= smooth ? difference(from + i - smooth) : 0);
-            envelope[i] = sum;
-            most = Math.max(most, sum);
-        }
-        for (int i = 0; i < long0; i++) {
-            if (envelope[i] >= MOST_OF_IT * most) {
-                return i / (double) rate;
-            }
-        }
-        return ATTACK_S;
-    }
-
-    private static final double ATTACK_S = 0.03;
-    private static final double MOST_OF_IT = 0.8;
-
-    private double difference(long sample) {
-        int at = (int) (sample % ring.length);
-        int before = (int) ((sample - 1) % ring.length);
-        return Math.abs((double) ring[at] - ring[before]);
+        long to = (hop + 1) * this.hop + bands.size() - bands.size() % this.hop;
+        return samples.risesAt(Math.min(samples.heard(), to) - bands.size() - (long) this.hop * (LAG + 2), to);
     }
 }

@@ -11,12 +11,12 @@ import onebeat.core.film.FollowUps;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
 import onebeat.core.play.Play;
-import onebeat.core.play.PlayedWay;
+import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 import onebeat.core.review.Context;
 
 /// Which of the camp's lines train which plan of the fight plan: those that are the plan's own line, that came from
-/// its film, or that give the opponent what it rests on and land its weapon.
+/// its film, or that have what it rests on: the athlete's action and the opponent's answer to it.
 public final class FightPlanPlaces {
 
     private FightPlanPlaces() {}
@@ -43,26 +43,24 @@ public final class FightPlanPlaces {
                 || hasItsMoments(camp, drill, plan);
     }
 
-    /// Whether the line does what the idea begins with and, later, the strike that pays.
+    /// Whether the line has what the idea rests on: the athlete's action and the opponent's answer to it.
     private static boolean hasItsMoments(Camp camp, Drill drill, FightPlan.Plan plan) {
-        if (!(Notation.read(drill.line(), camp.vocabulary()) instanceof Read read)) {
-            return false;
-        }
-        String begin = bare(plan.idea().stimulus());
-        String lands = bare(plan.idea().reply().strike());
-        for (PlayedWay way : Play.of(read.line(), camp.setting()).ways()) {
-            List<String> own = way.strikesOf(Who.ATHLETE)
-                    .map(step -> bare(Notation.print(step.placed().act().normal())))
-                    .toList();
-            int at = own.indexOf(begin);
-            if (at >= 0 && own.subList(at + 1, own.size()).contains(lands)) {
+        return Notation.read(drill.line(), camp.vocabulary()) instanceof Read read
+                && Play.of(read.line(), camp.setting()).ways().stream()
+                        .anyMatch(way -> answers(
+                                way.steps(), plan.idea().stimulus(), plan.idea().response()));
+    }
+
+    private static boolean answers(List<Step> steps, String stimulus, String response) {
+        for (int i = 0; i + 1 < steps.size(); i++) {
+            if (is(steps.get(i), Who.ATHLETE, stimulus) && is(steps.get(i + 1), Who.PARTNER, response)) {
                 return true;
             }
         }
         return false;
     }
 
-    private static String bare(String action) {
-        return action.replaceAll("[!'~()]", "");
+    private static boolean is(Step step, Who who, String action) {
+        return step.who() == who && Notation.print(step.placed().act().normal()).equals(action);
     }
 }

@@ -14,6 +14,7 @@ import onebeat.core.exchange.Constants;
 /// @param fightNight the day of the fight; nothing is planned on it
 /// @param days every day from the first that is planned to the one before fight night, one after the other
 /// @param rooms how many rounds fit into each day
+/// @param clock how long a round and its rest are
 /// @param lines what can be drilled
 /// @param partners ids of those who hold
 /// @param elsewhere rounds that a partner holds for somebody else, by the number of the day and of the partner
@@ -23,6 +24,7 @@ public record PlanProblem(
         LocalDate fightNight,
         List<TrainingDay> days,
         List<Integer> rooms,
+        RoundClock clock,
         List<PlanLine> lines,
         List<String> partners,
         PlanRules rules,
@@ -36,6 +38,9 @@ public record PlanProblem(
     private static final int TAPER_PERCENT = (int) NUMBERS.get("taper_percent");
     private static final int PERCENT = 100;
     private static final int DAYS_OF_WEEK = 7;
+
+    /// How long rounds are, in seconds.
+    public record RoundClock(int workS, int restS) {}
 
     /// A partner on a day, both by their numbers.
     public record PlannedElsewhere(int day, int partner) {}
@@ -53,17 +58,17 @@ public record PlanProblem(
     public PlanProblem without(HardRule rule) {
         Set<HardRule> all = EnumSet.of(rule);
         all.addAll(off);
-        return new PlanProblem(fightNight, days, rooms, lines, partners, rules, elsewhere, before, all);
+        return new PlanProblem(fightNight, days, rooms, clock, lines, partners, rules, elsewhere, before, all);
     }
 
     /// The same with another plan that there was.
     public PlanProblem after(CampPlan plan) {
-        return new PlanProblem(fightNight, days, rooms, lines, partners, rules, elsewhere, plan, off);
+        return new PlanProblem(fightNight, days, rooms, clock, lines, partners, rules, elsewhere, plan, off);
     }
 
     /// The same under other rules; days and rooms stay.
     public PlanProblem with(PlanRules changed) {
-        return new PlanProblem(fightNight, days, rooms, lines, partners, changed, elsewhere, before, off);
+        return new PlanProblem(fightNight, days, rooms, clock, lines, partners, changed, elsewhere, before, off);
     }
 
     public boolean holds(HardRule rule) {

@@ -30,6 +30,7 @@ import onebeat.core.timing.Rung;
 public final class PlanProblems {
 
     private static final int SECONDS_PER_MINUTE = 60;
+    private static final int PERCENT = 100;
 
     /// Beats between two repetitions of a round, as a new round has them.
     private static final int USUAL_GAP = 4;
@@ -69,6 +70,7 @@ public final class PlanProblems {
                 camp.card().fightNight(),
                 days,
                 days.stream().map(made::room).toList(),
+                new PlanProblem.RoundClock(made.scheme().workS(), made.scheme().restS()),
                 made.lines(),
                 made.partners.stream().map(Partner::id).toList(),
                 rules,
@@ -91,7 +93,7 @@ public final class PlanProblems {
     /// How many rounds with their rests fit into a day's minutes.
     private int room(TrainingDay day) {
         Scheme scheme = scheme();
-        int seconds = (day.minutes() - rules.value(HardRule.TIME)) * SECONDS_PER_MINUTE + scheme.restS();
+        int seconds = day.minutes() * SECONDS_PER_MINUTE * rules.value(HardRule.TIME) / PERCENT + scheme.restS();
         return Math.clamp(seconds / (scheme.workS() + scheme.restS()), 0, Session.MOST_LAID_OUT);
     }
 

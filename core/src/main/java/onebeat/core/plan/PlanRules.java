@@ -2,6 +2,7 @@ package onebeat.core.plan;
 
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -40,12 +41,16 @@ public record PlanRules(
 
     /// The time of a day.
     ///
+    /// @param start when it begins, by the clock on the wall
     /// @param partners ids of those who are there; empty where everybody is
-    public record Time(int minutes, Optional<Set<String>> partners) {
+    public record Time(LocalTime start, int minutes, Optional<Set<String>> partners) {
 
-        /// With everybody.
+        /// An evening begins then where nobody says otherwise.
+        private static final LocalTime USUAL_START = LocalTime.of(18, 0);
+
+        /// In the evening, with everybody.
         public static Time of(int minutes) {
-            return new Time(minutes, Optional.empty());
+            return new Time(USUAL_START, minutes, Optional.empty());
         }
 
         public Time {

@@ -43,4 +43,9 @@ public record TrainingLoad(double load, OptionalDouble monotony, OptionalDouble 
         double monotony = mean / deviation;
         return new TrainingLoad(sum, OptionalDouble.of(monotony), OptionalDouble.of(sum * monotony));
     }
+
+    /// The same without what only a whole week tells.
+    TrainingLoad onlyLoad() {
+        return new TrainingLoad(load, OptionalDouble.empty(), OptionalDouble.empty());
+    }
 }

@@ -14,6 +14,7 @@ import onebeat.core.exchange.Technique;
 import onebeat.core.play.Beat;
 import onebeat.core.play.Impact;
 import onebeat.core.play.Limb;
+import onebeat.core.play.Played;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
@@ -119,5 +120,14 @@ public final class Timing {
                         && (s.beat().compareTo(strike.beat()) < 0
                                 || (s.beat().equals(strike.beat()) && s.index() < strike.index())));
         return first ? OptionalDouble.of(strike.beat().since(fed)) : OptionalDouble.empty();
+    }
+
+    /// How many beats after its feed the first answer of a line comes; empty where nothing is answered.
+    public static Optional<Double> firstAnswer(Played play) {
+        return play.ways().stream()
+                .flatMap(way -> way.strikesOf(Who.ATHLETE)
+                        .flatMapToDouble(strike -> oneBeat(way, strike).stream())
+                        .boxed())
+                .findFirst();
     }
 }

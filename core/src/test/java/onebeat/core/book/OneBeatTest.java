@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.SortedMap;
 import java.util.stream.IntStream;
 import onebeat.core.book.Proposal.Move;
 import org.junit.jupiter.api.Test;
@@ -29,11 +30,11 @@ class OneBeatTest {
         }
         all.add(done(30, MONDAY.plusDays(2), 60));
         all.add(done(31, MONDAY.plusDays(3), -1));
-        List<OneBeatGap> days = OneBeatGap.byDay(all);
-        assertThat(days).extracting(OneBeatGap::date).containsExactly(MONDAY, MONDAY.plusDays(2));
+        SortedMap<LocalDate, OneBeatGap> days = OneBeatGap.byDay(all);
+        assertThat(days.keySet()).containsExactly(MONDAY, MONDAY.plusDays(2));
         // Ranks of a median of 25 at 95 %: the 8th and the 18th value (Conover 1999, table A3; from memory).
-        assertThat(days.getFirst()).isEqualTo(new OneBeatGap(MONDAY, 25, 112, 106, 118));
-        assertThat(days.getLast()).isEqualTo(new OneBeatGap(MONDAY.plusDays(2), 1, 60, 60, 60));
+        assertThat(days.firstEntry().getValue()).isEqualTo(new OneBeatGap(25, 112, 106, 118));
+        assertThat(days.lastEntry().getValue()).isEqualTo(new OneBeatGap(1, 60, 60, 60));
     }
 
     @Test

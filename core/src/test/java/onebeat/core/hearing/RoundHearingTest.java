@@ -207,7 +207,10 @@ class RoundHearingTest {
             // A tenth faster than planned, and the pause kept.
             hits.add(onset(start + (contact.ms() - start) / 1.1, SoundKind.PAD));
         }
-        HeardRound heard = HeardRound.of(round, hits, new Placement(0, 0, 1), 60);
+        HeardTotals heard = HeardTotals.of(round, HeardRound.of(round, hits, new Placement(0, 0, 1), 60));
+        assertThat(heard.contacts())
+                .isEqualTo(heard.planned())
+                .isEqualTo(round.contacts().size());
         assertThat(heard.tempo().orElseThrow()).isCloseTo(66, within(0.1));
         assertThat(heard.unevenMs().orElseThrow()).isCloseTo(0, within(1e-3));
         assertThat(heard.pausesKept()).isEqualTo(heard.pauses()).isPositive();

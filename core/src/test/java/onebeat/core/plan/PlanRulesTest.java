@@ -44,6 +44,7 @@ class PlanRulesTest {
                 MONDAY.plusDays(DAYS),
                 days,
                 days.stream().map(_ -> ROOM).toList(),
+                new PlanProblem.RoundClock(180, 60),
                 List.of(
                         line("fed", 1, true, Set.of(), BOTH),
                         line("pads", 2, true, Set.of(), BOTH),
@@ -157,7 +158,7 @@ class PlanRulesTest {
         CampPlan plan = new CampPlan(List.of(round(0, 1, 0), round(0, 1, 0), round(1, 1, 1)));
         PlanValue value = PlanValue.of(USUAL, plan);
         PlanRules usual = PlanRules.usual();
-        assertThat(value.of(SoftRule.READY)).isEqualTo(3 * 3 * usual.weight(SoftRule.READY));
+        assertThat(value.of(SoftRule.READY)).isEqualTo(3 * 6 * usual.weight(SoftRule.READY));
         assertThat(value.of(SoftRule.KEEP)).isEqualTo(usual.weight(SoftRule.KEEP));
         assertThat(value.of(SoftRule.SPACING)).as("two days in a row").isEqualTo(-usual.weight(SoftRule.SPACING));
         assertThat(value.of(SoftRule.VARIETY)).as("twice on a day").isEqualTo(-usual.weight(SoftRule.VARIETY));
@@ -186,7 +187,7 @@ class PlanRulesTest {
         assertThat(why.rules().getFirst()).isEqualTo(SoftRule.READY);
         assertThat(why.gives()).containsKeys(SoftRule.READY, SoftRule.KEEP, SoftRule.BALANCE, SoftRule.CURVE);
         assertThat(why.nextBest().orElseThrow().line()).as("the second plan's").isEqualTo(1);
-        assertThat(why.margin()).isEqualTo(PlanRules.usual().weight(SoftRule.READY));
+        assertThat(why.margin()).isEqualTo((8 - 6) * PlanRules.usual().weight(SoftRule.READY));
         PlanReasons other = PlanReasons.of(
                 USUAL.with(PlanRules.usual().withValue(HardRule.HEAD, 5)),
                 new CampPlan(List.of(round(0, 1, 0))),
@@ -206,12 +207,12 @@ class PlanRulesTest {
 
     @Test
     void thePaceFollowsTheBookAndHasItsBand() {
-        // A gamma prior of two steps at two rounds each, and ten steps that took forty: (4 + 40) / (2 + 10).
+        // A gamma prior of four steps at four rounds each, and ten steps that took forty: (16 + 40) / (4 + 10).
         LadderPace pace = new LadderPace(10, 40);
-        assertThat(pace.mean()).isCloseTo(44.0 / 12, within(1e-9));
+        assertThat(pace.mean()).isCloseTo(4, within(1e-9));
         assertThat(pace.quantile(0.1)).isLessThan(pace.mean());
         assertThat(pace.quantile(0.9)).isGreaterThan(pace.mean());
-        assertThat(new LadderPace(0, 0).mean()).isEqualTo(2);
+        assertThat(new LadderPace(6, 4).mean()).as("quick").isEqualTo(2);
         assertThat(pace.ends(Rung.FILM)).containsExactly(4);
     }
 }

@@ -4,6 +4,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.SortedMap;
 import javafx.geometry.Pos;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -30,6 +32,7 @@ import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Who;
 import onebeat.core.timing.Timing;
 import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.GapWords;
 import onebeat.desktop.text.Texts;
 
 /// One drill in the book: what it is, its strand across the days, and what is proposed for it.
@@ -115,21 +118,39 @@ final class BookRow extends HBox {
 
     /// How long after the feed answers were heard on the last day that somebody listened, and on the day before.
     private Optional<String> heard(Entry entry) {
-        List<OneBeatGap> days = OneBeatGap.byDay(camp.repetitionsOf("").stream()
+        SortedMap<LocalDate, OneBeatGap> days = OneBeatGap.byDay(camp.repetitionsOf("").stream()
                 .filter(one -> one.drillId().equals(entry.drill.id()))
                 .toList());
         if (days.isEmpty()) {
             return Optional.empty();
         }
-        OneBeatGap last = days.getLast();
-        String words = GapWords.of("book.heard", last);
+        String words =
+                GapWords.of("book.heard", days.lastKey(), days.lastEntry().getValue());
+        String compared = planned(entry, days.lastKey())
+                .map(ms -> Texts.of("book.heard.planned", words, GapWords.ms(ms)))
+                .orElse(words);
         return Optional.of(
                 days.size() == 1
-                        ? words
+                        ? compared
                         : Texts.of(
                                 "book.heard.before",
-                                words,
-                                Math.round(days.get(days.size() - 2).medianMs())));
+                                compared,
+                                GapWords.ms(days.headMap(days.lastKey())
+                                        .lastEntry()
+                                        .getValue()
+                                        .medianMs())));
+    }
+
+    /// How long after the feed the line's first answer should come at the tempo of a day.
+    private Optional<Double> planned(Entry entry, LocalDate day) {
+        OptionalInt bpm = entry.ledger.days().stream()
+                .filter(one -> one.date().equals(day))
+                .mapToInt(Day::bpm)
+                .findFirst();
+        return Notation.read(entry.drill.line(), camp.vocabulary()) instanceof Read read && bpm.isPresent()
+                ? Timing.firstAnswer(Play.of(read.line(), camp.setting()))
+                        .map(beats -> Timing.msFor(beats, bpm.getAsInt()))
+                : Optional.empty();
     }
 
     static String head(Proposal proposal) {

@@ -1,8 +1,10 @@
 package onebeat.desktop.book;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.SortedMap;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
@@ -13,6 +15,7 @@ import onebeat.core.book.OneBeatGap;
 import onebeat.core.camp.Filling;
 import onebeat.desktop.book.BookAction.Choose;
 import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.text.GapWords;
 import onebeat.desktop.text.Texts;
 
 /// Draws the book: one strand for each drill across the days, above them what is proposed.
@@ -53,8 +56,11 @@ final class BookView extends VBox {
 
     /// How long after the feed answers were heard over all lines, on the last day that somebody listened.
     private static Optional<String> heard(BookPicture picture) {
-        List<OneBeatGap> days = OneBeatGap.byDay(picture.camp().repetitionsOf(""));
-        return days.isEmpty() ? Optional.empty() : Optional.of(GapWords.of("book.heard.all", days.getLast()));
+        SortedMap<LocalDate, OneBeatGap> days = OneBeatGap.byDay(picture.camp().repetitionsOf(""));
+        return days.isEmpty()
+                ? Optional.empty()
+                : Optional.of(GapWords.of(
+                        "book.heard.all", days.lastKey(), days.lastEntry().getValue()));
     }
 
     private Node row(BookPicture picture, int place) {

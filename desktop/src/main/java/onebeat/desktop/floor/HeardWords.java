@@ -8,7 +8,10 @@ import java.util.Optional;
 import onebeat.core.book.Judgement;
 import onebeat.core.hearing.HeardRepetition;
 import onebeat.core.hearing.HeardRound;
+import onebeat.core.hearing.HeardTotals;
+import onebeat.core.hearing.PlannedRound;
 import onebeat.desktop.floor.FloorState.Listening;
+import onebeat.desktop.text.GapWords;
 import onebeat.desktop.text.Texts;
 
 /// What was heard, in few words.
@@ -45,13 +48,33 @@ final class HeardWords {
         }
         List<HeardRepetition> sure =
                 heard.repetitions().stream().filter(HeardJudgements::isTaken).toList();
-        return sure.isEmpty()
+        String judged = sure.isEmpty()
                 ? Texts.of("floor.heard.few")
                 : Texts.of(
                         "floor.heard.round",
                         counts(sure),
                         sure.size(),
                         heard.repetitions().size());
+        return state.schedule()
+                .map(schedule -> HeardTotals.of(PlannedRound.of(schedule, round), heard))
+                .map(totals -> judged + " " + totals(totals))
+                .orElse(judged);
+    }
+
+    /// How it was done, as far as it was heard.
+    private static String totals(HeardTotals totals) {
+        List<String> words = new ArrayList<>();
+        totals.gap().ifPresent(gap -> words.add(Texts.of("floor.heard.answers", GapWords.ms(gap.medianMs()))));
+        totals.tempo().ifPresent(bpm -> words.add(Texts.of("floor.heard.tempo", Math.round(bpm))));
+        totals.unevenMs().ifPresent(ms -> words.add(Texts.of("floor.heard.uneven", Math.round(ms))));
+        totals.reactionMs().ifPresent(ms -> words.add(Texts.of("floor.heard.reaction", GapWords.ms(ms))));
+        if (totals.pauses() > 0) {
+            words.add(Texts.of("floor.heard.pauses", totals.pausesKept(), totals.pauses()));
+        }
+        if (totals.skipped() > 0) {
+            words.add(Texts.of("floor.heard.skipped", totals.skipped()));
+        }
+        return words.isEmpty() ? "" : Texts.of("floor.heard.totals", String.join(", ", words));
     }
 
     /// What was taken, and what of the round is left to the coach: those that are not clean are unsure more often.

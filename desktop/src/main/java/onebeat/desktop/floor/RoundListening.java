@@ -216,7 +216,7 @@ final class RoundListening implements AutoCloseable {
             HeardRound all = HeardRound.of(plan, onsets, placed, detector.seconds());
             List<HeardRepetition> done =
                     all.repetitions().stream().filter(r -> r.number() < over).toList();
-            return new HeardRound(placed, done, all.tempo(), all.unevenMs(), all.pausesKept(), all.pauses());
+            return new HeardRound(placed, done);
         }
     }
 }

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import onebeat.core.book.Fault;
 import onebeat.core.book.Judgement;
 import onebeat.core.book.Repetition;
@@ -142,8 +141,7 @@ class FloorUpdateTest {
     }
 
     private static HeardRound round(HeardRepetition... repetitions) {
-        return new HeardRound(
-                new Placement(0, 0, 1), List.of(repetitions), OptionalDouble.empty(), OptionalDouble.empty(), 0, 0);
+        return new HeardRound(new Placement(0, 0, 1), List.of(repetitions));
     }
 
     @Test

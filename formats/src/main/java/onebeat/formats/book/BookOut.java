@@ -109,7 +109,7 @@ public final class BookOut {
             for (Day day : camp.ledger(drill.id()).days()) {
                 Optional<Share> clean = day.clean();
                 List<Repetition> done = done(camp, drill, day);
-                Optional<OneBeatGap> gap = gap(done, day);
+                Optional<OneBeatGap> gap = gap(done);
                 CSVFormat.RFC4180.printRecord(
                         out,
                         Harmless.text(drill.name()),
@@ -142,9 +142,8 @@ public final class BookOut {
                 .toList();
     }
 
-    private static Optional<OneBeatGap> gap(List<Repetition> done, Day day) {
+    private static Optional<OneBeatGap> gap(List<Repetition> done) {
         return OneBeatGap.of(
-                day.date(),
                 done.stream().flatMap(one -> one.oneBeatMs().stream()).toList());
     }
 
@@ -189,7 +188,7 @@ public final class BookOut {
                 day.clean().ifPresent(s -> node.put("clean_low", s.low()).put("clean_high", s.high()));
                 List<Repetition> done = done(camp, drill, day);
                 node.put("heard", done.stream().filter(Repetition::heard).count());
-                gap(done, day)
+                gap(done)
                         .ifPresent(g -> node.put("one_beat_ms", g.medianMs())
                                 .put("one_beat_low", g.lowMs())
                                 .put("one_beat_high", g.highMs()));

@@ -6,17 +6,21 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import onebeat.core.hearing.HeardContact;
 import onebeat.core.hearing.HeardRepetition;
-import onebeat.core.hearing.HeardRound;
+import onebeat.core.hearing.HeardTotals;
 import onebeat.core.hearing.Onset;
+import onebeat.core.hearing.Placement;
+import onebeat.core.hearing.RecordedRound;
 import onebeat.core.hearing.Rhythm;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /// Writes what was heard as one JSON object: `{seconds, onsets [{ms, loudness, kind, sure}], placed {offsetMs,
-/// driftPpm, sure} or null, repetitions [{n, startMs, contacts [{beat, plannedMs, heardMs or null}], oneBeatMs or
-/// null, judged or null, sure}], tempo, evenness, rhythm {hits, bursts, burstsPerMinute, longestPauseS}}`. Onsets
-/// are in milliseconds from the start of the recording, repetitions from the bell, their numbers from 1; loudness
+/// driftPpm, sure} or null where it lies on no round, repetitions [{n, startMs, contacts [{beat, plannedMs,
+/// heardMs or null}], oneBeatMs or null, judged or null, sure}], tempo, evenness, totals {done, skipped,
+/// contacts, planned, oneBeatMs {heard, median, low, high}, reactionMs, pausesKept, pauses, bursts [hits]},
+/// rhythm {hits, bursts, burstsPerMinute, longestPauseS}}`. Onsets are in milliseconds from the start of the
+/// recording, repetitions from the bell or where there is none from the start too, their numbers from 1; loudness
 /// is in decibels under full scale; tempo is in beats a minute; evenness is how far contacts lie from an even
 /// beat in milliseconds, or without a line, how far gaps lie from their median as a part of it.
 public final class HearingJson {
@@ -28,29 +32,51 @@ public final class HearingJson {
     /// What was heard, and what follows for a round.
     ///
     /// @param round what was heard of the round; empty where none was asked for or the recording fits none
-    public static String of(HeardSound sound, Optional<HeardRound> round) {
+    public static String of(HeardSound sound, Optional<RecordedRound> round) {
         Rhythm rhythm = Rhythm.of(sound.onsets(), sound.seconds());
         ObjectNode root = MAPPER.createObjectNode();
         root.put("seconds", tenths(sound.seconds() * 1000) / 1000);
         onsets(root.putArray("onsets"), sound.onsets());
-        if (round.isPresent()) {
-            ObjectNode placed = root.putObject("placed");
-            placed.put("offsetMs", tenths(round.get().placed().offsetMs()));
-            placed.put("driftPpm", tenths(round.get().placed().driftPpm()));
-            placed.put("sure", share(round.get().placed().sure()));
-        } else {
-            root.putNull("placed");
-        }
+        round.filter(RecordedRound::isPlaced)
+                .ifPresentOrElse(
+                        on -> placed(root.putObject("placed"), on.heard().placed()), () -> root.putNull("placed"));
         ArrayNode repetitions = root.putArray("repetitions");
-        round.ifPresent(heard -> heard.repetitions().forEach(one -> repetition(repetitions.addObject(), one)));
-        put(root, "tempo", round.map(HeardRound::tempo).orElse(rhythm.tempo()));
-        put(root, "evenness", round.map(HeardRound::unevenMs).orElse(rhythm.uneven()));
+        round.ifPresent(on -> on.heard().repetitions().forEach(one -> repetition(repetitions.addObject(), one)));
+        Optional<HeardTotals> totals = round.map(RecordedRound::totals);
+        put(root, "tempo", totals.map(HeardTotals::tempo).orElse(rhythm.tempo()));
+        put(root, "evenness", totals.map(HeardTotals::unevenMs).orElse(rhythm.uneven()));
+        totals.ifPresent(all -> totals(root.putObject("totals"), all));
         ObjectNode free = root.putObject("rhythm");
         free.put("hits", rhythm.hits());
         free.put("bursts", rhythm.bursts());
         free.put("burstsPerMinute", share(rhythm.burstsPerMinute()));
         free.put("longestPauseS", share(rhythm.longestPauseS()));
         return MAPPER.writeValueAsString(root);
+    }
+
+    private static void placed(ObjectNode node, Placement placed) {
+        node.put("offsetMs", tenths(placed.offsetMs()));
+        node.put("driftPpm", tenths(placed.driftPpm()));
+        node.put("sure", share(placed.sure()));
+    }
+
+    private static void totals(ObjectNode node, HeardTotals all) {
+        node.put("done", all.done());
+        node.put("skipped", all.skipped());
+        node.put("contacts", all.contacts());
+        node.put("planned", all.planned());
+        all.gap().ifPresent(gap -> {
+            ObjectNode of = node.putObject("oneBeatMs");
+            of.put("heard", gap.heard());
+            of.put("median", tenths(gap.medianMs()));
+            of.put("low", tenths(gap.lowMs()));
+            of.put("high", tenths(gap.highMs()));
+        });
+        put(node, "reactionMs", all.reactionMs());
+        node.put("pausesKept", all.pausesKept());
+        node.put("pauses", all.pauses());
+        ArrayNode bursts = node.putArray("bursts");
+        all.bursts().forEach(bursts::add);
     }
 
     private static void onsets(ArrayNode list, List<Onset> onsets) {

@@ -29,8 +29,21 @@ public record PadScene(Samples sound, List<Hit> hits) {
     /// @param rate samples a second
     public record Through(double snrDb, Background background, double echo, double gain, int rate) {}
 
+    /// What hits are made of.
+    @FunctionalInterface
+    public interface Hits {
+
+        /// One hit; its first sample is where it begins.
+        Samples hit(Surface on, int rate, Random random);
+    }
+
     /// Hits at random times, single and in bursts, no two nearer than so many milliseconds.
     public static PadScene atRandom(double seconds, double leastApartMs, Through through, long seed) {
+        return atRandom(seconds, leastApartMs, through, seed, PadSounds::hit);
+    }
+
+    /// The same with other hits.
+    public static PadScene atRandom(double seconds, double leastApartMs, Through through, long seed, Hits made) {
         Random random = new Random(seed);
         List<Hit> hits = new ArrayList<>();
         double at = 0.5 + random.nextDouble();
@@ -39,7 +52,7 @@ public record PadScene(Samples sound, List<Hit> hits) {
             double pause = random.nextInt(3) == 0 ? 0.4 + random.nextDouble() : 0.3 * random.nextDouble();
             at += leastApartMs / 1000 + pause;
         }
-        return of(hits, seconds, through, random);
+        return of(hits, seconds, through, random, made);
     }
 
     /// Pairs of hits so far apart, a second from one pair to the next.
@@ -62,11 +75,15 @@ public record PadScene(Samples sound, List<Hit> hits) {
 
     /// These hits, heard through this.
     public static PadScene of(List<Hit> hits, double seconds, Through through, Random random) {
+        return of(hits, seconds, through, random, PadSounds::hit);
+    }
+
+    private static PadScene of(List<Hit> hits, double seconds, Through through, Random random, Hits made) {
         Samples dry = Samples.silence(RATE, seconds);
         List<Hit> placed = new ArrayList<>();
         for (Hit hit : hits) {
             int from = (int) Math.round(hit.timeS() * RATE);
-            dry.lay(PadSounds.hit(hit.on(), RATE, random), from, 1);
+            dry.lay(made.hit(hit.on(), RATE, random), from, 1);
             placed.add(new Hit(from / (double) RATE, hit.on()));
         }
         return new PadScene(through(dry, dry.power(), through, random), placed);

@@ -32,6 +32,11 @@ public final class PadSounds {
             this.loud = loud;
         }
 
+        /// How loud it is beside a kick pad, which has 1.
+        public double loudness() {
+            return loud;
+        }
+
         /// Whether it sounds dull.
         public boolean isDull() {
             return this == BELLY_PAD || this == SHIELD;

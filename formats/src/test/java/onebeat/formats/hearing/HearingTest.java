@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
@@ -22,6 +23,7 @@ import onebeat.core.book.Judgement;
 import onebeat.core.hearing.HeardRepetition;
 import onebeat.core.hearing.HeardRound;
 import onebeat.core.hearing.PlannedRound;
+import onebeat.core.hearing.RecordedRound;
 import onebeat.core.hearing.RoundPlacing;
 import onebeat.core.holding.Draw;
 import onebeat.core.holding.Odds;
@@ -96,6 +98,40 @@ class HearingTest {
         assertThat(both / (double) of).isGreaterThanOrEqualTo(0.93);
         off.sort(null);
         assertThat(off.get(off.size() / 2)).isLessThanOrEqualTo(5);
+    }
+
+    @Test
+    void aLineIsFoundInHitsThatLieOnNoRound() throws IOException {
+        PlannedRound line = PlannedRound.of(schedule("(1) parry 2 3", 66, 40), 0);
+        Random random = new Random(77);
+        List<Hit> hits = new ArrayList<>();
+        List<Double> starts = new ArrayList<>();
+        double at = 0.8;
+        for (int r = 0; r < 10; r++) {
+            // Each at its own pace, from slower to much faster than typed, after a rest of its own; one is stopped.
+            double beat = 60.0 / 66 * (1.25 - 0.06 * r);
+            starts.add(at);
+            hits.add(new Hit(at, PadSounds.Surface.GLOVE));
+            hits.add(new Hit(at + beat, PadSounds.Surface.MITT));
+            if (r != 4) {
+                hits.add(new Hit(at + 2 * beat, PadSounds.Surface.MITT));
+            }
+            at += 2 * beat + 1.2 + random.nextDouble();
+        }
+        PadScene scene = PadScene.of(hits, at, new Through(20, Background.HISS, 0.3, 1, 44_100), random);
+        HeardSound sound = heard(scene.sound());
+        RecordedRound found =
+                RecordedRound.of(line, sound.onsets(), sound.seconds()).orElseThrow();
+        assertThat(found.isPlaced()).isFalse();
+        List<HeardRepetition> repetitions = found.heard().repetitions();
+        assertThat(repetitions).hasSize(10);
+        for (int r = 0; r < 10; r++) {
+            assertThat(repetitions.get(r).startMs()).isCloseTo(1000 * starts.get(r), within(5.0));
+            assertThat(repetitions.get(r).oneBeatMs().orElseThrow())
+                    .isCloseTo(60_000.0 / 66 * (1.25 - 0.06 * r), within(5.0));
+        }
+        assertThat(repetitions.get(4).judged()).contains(Judgement.STOPPED);
+        assertThat(RecordedRound.of(line, List.of(), 10)).as("nothing is heard").isEmpty();
     }
 
     private static Optional<Double> near(List<Double> heard, double time) {
@@ -261,8 +297,7 @@ class HearingTest {
         Through through = new Through(30, Background.HISS, 0, 1, 44_100);
         PadRound done = PadRound.of(schedule, 0, new PadRound.Taken(through, 1, 0, 0), 601);
         HeardSound sound = heard(done.sound());
-        Optional<HeardRound> round = RoundPlacing.of(planned, sound.onsets(), sound.seconds())
-                .map(placed -> HeardRound.of(planned, sound.onsets(), placed, sound.seconds()));
+        Optional<RecordedRound> round = RecordedRound.of(planned, sound.onsets(), sound.seconds());
         JsonNode json = JsonMapper.builder().build().readTree(HearingJson.of(sound, round));
         assertThat(json.path("onsets").get(0).propertyNames()).containsExactly("ms", "loudness", "kind", "sure");
         assertThat(json.path("placed").path("offsetMs").asDouble()).isCloseTo(1_000, within(10.0));
@@ -271,6 +306,11 @@ class HearingTest {
         assertThat(json.path("repetitions").get(0).path("contacts").get(0).propertyNames())
                 .containsExactly("beat", "plannedMs", "heardMs");
         assertThat(json.path("tempo").asDouble()).isBetween(50.0, 80.0);
+        JsonNode totals = json.path("totals");
+        assertThat(totals.path("done").asInt() + totals.path("skipped").asInt())
+                .isEqualTo(json.path("repetitions").size());
+        assertThat(totals.path("oneBeatMs").path("low").asDouble())
+                .isLessThanOrEqualTo(totals.path("oneBeatMs").path("median").asDouble());
         JsonNode alone = JsonMapper.builder().build().readTree(HearingJson.of(sound, Optional.empty()));
         assertThat(alone.path("placed").isNull()).isTrue();
         assertThat(alone.path("repetitions")).isEmpty();

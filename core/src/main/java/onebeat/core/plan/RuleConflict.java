@@ -1,7 +1,6 @@
-package onebeat.planning;
+package onebeat.core.plan;
 
 import java.util.Set;
-import onebeat.core.plan.HardRule;
 
 /// Rules that no plan keeps together.
 ///

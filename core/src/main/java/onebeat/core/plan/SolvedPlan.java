@@ -1,8 +1,7 @@
-package onebeat.planning;
+package onebeat.core.plan;
 
 import java.util.List;
 import java.util.OptionalDouble;
-import onebeat.core.plan.CampPlan;
 
 /// A plan and what is known of it.
 ///
@@ -35,7 +34,7 @@ public record SolvedPlan(
     }
 
     /// The same with a bound.
-    SolvedPlan boundedBy(double most) {
+    public SolvedPlan boundedBy(double most) {
         return new SolvedPlan(plan, value, OptionalDouble.of(most), isProven, by, conflicts);
     }
 }

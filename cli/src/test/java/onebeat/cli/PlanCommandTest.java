@@ -1,0 +1,143 @@
+package onebeat.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.Set;
+import onebeat.core.camp.Card;
+import onebeat.core.camp.Drill;
+import onebeat.core.camp.Edit;
+import onebeat.core.camp.Place;
+import onebeat.core.exchange.Family;
+import onebeat.core.exchange.Fighter;
+import onebeat.core.exchange.Stance;
+import onebeat.core.holding.Gear;
+import onebeat.core.holding.JabSchool;
+import onebeat.core.holding.Partner;
+import onebeat.core.timing.Rung;
+import onebeat.store.CampFile;
+import onebeat.store.Opening;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import picocli.CommandLine;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class PlanCommandTest {
+
+    private static final LocalDate FIRST = LocalDate.of(2026, 10, 12);
+
+    @TempDir
+    private Path folder;
+
+    private StringWriter out = new StringWriter();
+    private StringWriter err = new StringWriter();
+
+    private int run(String... arguments) {
+        out = new StringWriter();
+        err = new StringWriter();
+        CommandLine commandLine = Main.commandLine();
+        commandLine.setOut(new PrintWriter(out));
+        commandLine.setErr(new PrintWriter(err));
+        return commandLine.execute(arguments);
+    }
+
+    private Path camp() {
+        Path file = folder.resolve("camp.onebeat");
+        Card card = new Card(
+                "Saltlight",
+                new Fighter("Ilka", Stance.ORTHODOX, 168, 170),
+                new Fighter("Noor", Stance.SOUTHPAW, 177, 182),
+                FIRST,
+                FIRST.plusDays(21));
+        Partner partner = new Partner(
+                "p",
+                new Fighter("Sunniva", Stance.ORTHODOX, 170, 172),
+                true,
+                Set.copyOf(Gear.all()),
+                JabSchool.STRAIGHT,
+                Set.of(),
+                Set.of(Family.HAND, Family.LEG),
+                Rung.LIVE);
+        try (CampFile made = ((Opening.Opened) CampFile.create(file, card, filling -> {
+                    filling.add(Edit.add(Place.PARTNERS, partner));
+                    filling.add(
+                            Edit.add(Place.DRILLS, new Drill("a", "Three hands", "1 2 3 circle-lead", 60, FIRST, "")));
+                    filling.add(Edit.add(Place.DRILLS, new Drill("b", "Two hands", "1 2", 60, FIRST, "")));
+                }))
+                .file()) {
+            assertThat(made.camp().drills().size()).isEqualTo(2);
+        }
+        return file;
+    }
+
+    @Test
+    void aCampIsPlannedTheSameTwiceAndIsNotChanged() throws Exception {
+        Path camp = camp();
+        byte[] before = Files.readAllBytes(camp);
+        String[] asked = {"plan", "--json", "--from", FIRST.toString(), "--seconds", "1", camp.toString()};
+        assertThat(run(asked)).as(err.toString()).isZero();
+        String first = out.toString();
+        assertThat(run(asked)).isZero();
+        assertThat(out.toString()).isEqualTo(first);
+        assertThat(Files.readAllBytes(camp)).isEqualTo(before);
+        JsonNode json = JsonMapper.builder().build().readTree(first);
+        assertThat(json.path("by").asString()).isEqualTo("solver");
+        assertThat(json.path("value").asInt())
+                .isLessThanOrEqualTo(json.path("bound").asInt());
+        assertThat(json.path("sessions").get(0).path("date").asString()).isEqualTo("2026-10-12");
+        assertThat(json.path("sessions")
+                        .get(0)
+                        .path("rounds")
+                        .get(0)
+                        .path("name")
+                        .asString())
+                .as("what stands in the other comes first")
+                .isEqualTo("Two hands");
+    }
+
+    @Test
+    void aPlanIsToldInWordsAndWrittenAsACalendar() throws Exception {
+        Path ics = folder.resolve("camp.ics");
+        assertThat(run(
+                        "plan",
+                        "--from",
+                        FIRST.toString(),
+                        "--seconds",
+                        "1",
+                        "--ics",
+                        ics.toString(),
+                        camp().toString()))
+                .as(err.toString())
+                .isZero();
+        assertThat(out.toString())
+                .contains("Two hands")
+                .contains("Sunniva")
+                .contains("points")
+                .contains("clear nobody to train");
+        assertThat(Files.readString(ics)).startsWith("BEGIN:VCALENDAR").contains("SUMMARY:Ilka:");
+    }
+
+    @Test
+    void whatCannotBePlannedIsSaidInASentence() throws Exception {
+        Path camp = camp();
+        assertThat(run("plan", "--from", FIRST.plusDays(21).toString(), camp.toString()))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("there is no day left");
+        assertThat(run("plan", "--json", "--from", FIRST.plusDays(30).toString(), camp.toString()))
+                .isEqualTo(2);
+        assertThat(JsonMapper.builder()
+                        .build()
+                        .readTree(out.toString())
+                        .path("error")
+                        .asString())
+                .contains("Fight night");
+        assertThat(run("plan", "--seconds", "0", camp.toString())).isEqualTo(2);
+        Path none = Files.writeString(folder.resolve("none.onebeat"), "no camp");
+        assertThat(run("plan", none.toString())).isEqualTo(2);
+    }
+}

@@ -1,0 +1,186 @@
+package onebeat.formats.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+import onebeat.core.camp.Camp;
+import onebeat.core.camp.Card;
+import onebeat.core.camp.Drill;
+import onebeat.core.camp.Edit;
+import onebeat.core.camp.Place;
+import onebeat.core.exchange.Family;
+import onebeat.core.exchange.Fighter;
+import onebeat.core.exchange.Stance;
+import onebeat.core.holding.Gear;
+import onebeat.core.holding.JabSchool;
+import onebeat.core.holding.Partner;
+import onebeat.core.plan.CampPlan;
+import onebeat.core.plan.HardRule;
+import onebeat.core.plan.PlanFilling;
+import onebeat.core.plan.PlanProblem;
+import onebeat.core.plan.PlanProblems;
+import onebeat.core.plan.PlanRules;
+import onebeat.core.plan.PlanValue;
+import onebeat.core.plan.RuleConflict;
+import onebeat.core.plan.SolvedPlan;
+import onebeat.core.timing.Rung;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/// A plan as JSON and as a calendar, and the gym's calendar as days with time. The camp is invented.
+class PlanFilesTest {
+
+    private static final LocalDate FIRST = LocalDate.of(2026, 10, 12);
+    private static final Camp CAMP = camp();
+    private static final PlanProblem PROBLEM = PlanProblems.of(CAMP, PlanRules.usual(), FIRST, Map.of("a", 1));
+
+    private static Camp camp() {
+        Card card = new Card(
+                "Saltlight",
+                new Fighter("Ilka", Stance.ORTHODOX, 168, 170),
+                new Fighter("Noor", Stance.SOUTHPAW, 177, 182),
+                FIRST,
+                FIRST.plusDays(28));
+        Camp camp = Camp.empty(card);
+        Partner partner = new Partner(
+                "p",
+                new Fighter("Sunniva", Stance.ORTHODOX, 170, 172),
+                true,
+                Set.copyOf(Gear.all()),
+                JabSchool.STRAIGHT,
+                Set.of(),
+                Set.of(Family.HAND, Family.LEG),
+                Rung.LIVE);
+        return Edit.together(
+                        Edit.add(Place.PARTNERS, partner),
+                        Edit.add(Place.DRILLS, new Drill("a", "Three hands", "1 2 3 circle-lead", 60, FIRST, "")),
+                        Edit.add(Place.DRILLS, new Drill("b", "Two hands", "1 2", 60, FIRST, "")))
+                .applyTo(camp);
+    }
+
+    private static SolvedPlan filled(List<RuleConflict> conflicts) {
+        CampPlan plan = PlanFilling.of(PROBLEM);
+        int value = PlanValue.of(PROBLEM, plan).sum();
+        return new SolvedPlan(plan, value, OptionalDouble.of(2.0 * value), false, SolvedPlan.By.FILLING, conflicts);
+    }
+
+    @Test
+    void aPlanIsWrittenWithItsKeysAndItsReasons() {
+        RuleConflict conflict = new RuleConflict(Set.of(HardRule.PINNED, HardRule.TIME), Set.of(HardRule.TIME));
+        JsonNode json = JsonMapper.builder().build().readTree(PlanJson.of(CAMP, PROBLEM, filled(List.of(conflict))));
+        assertThat(json.propertyNames())
+                .containsExactly("value", "bound", "gap", "proven", "by", "sessions", "weeks", "conflicts");
+        assertThat(json.path("gap").asDouble()).isEqualTo(0.5);
+        JsonNode session = json.path("sessions").get(0);
+        assertThat(session.propertyNames()).containsExactly("date", "minutes", "effort", "load", "rounds");
+        assertThat(session.path("load").asDouble())
+                .isEqualTo(session.path("effort").asDouble()
+                        * session.path("minutes").asInt());
+        JsonNode round = session.path("rounds").get(0);
+        assertThat(round.propertyNames())
+                .containsExactly("line", "name", "step", "partner", "minutes", "contact", "why");
+        assertThat(round.path("partner").asString()).isEqualTo("Sunniva");
+        assertThat(round.path("why")).isNotEmpty();
+        assertThat(json.path("weeks").get(0).propertyNames()).containsExactly("from", "load", "monotony", "strain");
+        assertThat(json.path("conflicts").get(0).path("rules").valueStream().map(JsonNode::asString))
+                .containsExactly("TIME", "PINNED");
+        assertThat(json.path("conflicts").get(0).path("text").asString()).contains("Loosen");
+    }
+
+    @Test
+    void theCalendarKeepsItsUidsAndIsReadAgain() throws IOException {
+        CampPlan plan = filled(List.of()).plan();
+        String text = PlanCalendarFile.text(CAMP, PROBLEM, plan);
+        assertThat(text).isEqualTo(PlanCalendarFile.text(CAMP, PROBLEM, plan));
+        assertThat(text.lines().filter(line -> line.startsWith("UID:")).distinct())
+                .hasSize((int)
+                        plan.rounds().stream().map(r -> r.day()).distinct().count());
+        assertThat(text).contains("DTSTART:20261012T180000").contains("TRIGGER:-PT1H");
+        assertThat(text.lines()).as("RFC 5545, 3.1: at most 75 octets a line").allMatch(line -> line.length() <= 75);
+        Map<LocalDate, PlanRules.Time> again =
+                GymCalendar.days(new StringReader(text), FIRST, FIRST.plusDays(28), ZoneId.of("Europe/Oslo"));
+        assertThat(again.get(FIRST).start()).isEqualTo(LocalTime.of(18, 0));
+    }
+
+    private static final String GYM = String.join(
+            "\r\n",
+            "BEGIN:VCALENDAR",
+            "VERSION:2.0",
+            "PRODID:-//invented//gym//EN",
+            "BEGIN:VTIMEZONE",
+            "TZID:Europe/Oslo",
+            "BEGIN:DAYLIGHT",
+            "TZOFFSETFROM:+0100",
+            "TZOFFSETTO:+0200",
+            "DTSTART:19810329T020000",
+            "RRULE:FREQ=YEARLY;BYMONTH=3;BYDAY=-1SU",
+            "TZNAME:CEST",
+            "END:DAYLIGHT",
+            "BEGIN:STANDARD",
+            "TZOFFSETFROM:+0200",
+            "TZOFFSETTO:+0100",
+            "DTSTART:19961027T030000",
+            "RRULE:FREQ=YEARLY;BYMONTH=10;BYDAY=-1SU",
+            "TZNAME:CET",
+            "END:STANDARD",
+            "END:VTIMEZONE",
+            "BEGIN:VEVENT",
+            "UID:1@invented",
+            "DTSTAMP:20261001T000000Z",
+            "DTSTART;TZID=Europe/Oslo:20261013T190000",
+            "DTEND;TZID=Europe/Oslo:20261013T203000",
+            "RRULE:FREQ=WEEKLY;BYDAY=TU,TH",
+            "EXDATE;TZID=Europe/Oslo:20261022T190000",
+            "SUMMARY:Mats",
+            "END:VEVENT",
+            "BEGIN:VEVENT",
+            "UID:2@invented",
+            "DTSTAMP:20261001T000000Z",
+            "DTSTART:20261024T090000Z",
+            "DTEND:20261024T100000Z",
+            "SUMMARY:Open",
+            "END:VEVENT",
+            "END:VCALENDAR",
+            "");
+
+    /// Clocks go back on 25 October 2026 in Oslo (European summer time, Directive 2000/84/EC).
+    @Test
+    void aRepeatedEveningStaysAtItsHourWhenClocksChange() throws IOException {
+        Map<LocalDate, PlanRules.Time> days =
+                GymCalendar.days(new StringReader(GYM), FIRST, FIRST.plusDays(28), ZoneId.of("Europe/Oslo"));
+        assertThat(days.keySet())
+                .containsExactly(
+                        LocalDate.of(2026, 10, 13),
+                        LocalDate.of(2026, 10, 15),
+                        LocalDate.of(2026, 10, 20),
+                        LocalDate.of(2026, 10, 24),
+                        LocalDate.of(2026, 10, 27),
+                        LocalDate.of(2026, 10, 29),
+                        LocalDate.of(2026, 11, 3),
+                        LocalDate.of(2026, 11, 5));
+        assertThat(days.get(LocalDate.of(2026, 10, 20))).isEqualTo(days.get(LocalDate.of(2026, 10, 27)));
+        assertThat(days.get(LocalDate.of(2026, 10, 27)).start()).isEqualTo(LocalTime.of(19, 0));
+        assertThat(days.get(LocalDate.of(2026, 10, 27)).minutes()).isEqualTo(90);
+        assertThat(days.get(LocalDate.of(2026, 10, 24)).start())
+                .as("in UTC in the file")
+                .isEqualTo(LocalTime.of(11, 0));
+    }
+
+    @Test
+    void whatIsNoCalendarIsSaidSo() {
+        assertThatThrownBy(() ->
+                        GymCalendar.days(new StringReader("name,time\n"), FIRST, FIRST.plusDays(7), ZoneId.of("UTC")))
+                .isInstanceOf(IOException.class)
+                .hasMessageContaining("no calendar");
+    }
+}
