@@ -18,6 +18,9 @@ import org.openjdk.jmh.util.Statistics;
 /// character once.
 public final class Main {
 
+    /// So many camps are planned where nobody says how many.
+    private static final int CAMPS = 100;
+
     private Main() {}
 
     /// With the word `clock`, `film` or `hearing` only that is measured; with `stops` nothing is, and what stops
@@ -34,6 +37,10 @@ public final class Main {
         }
         if (args.length > 0 && args[0].equals("film")) {
             FilmRun.print();
+            return;
+        }
+        if (args.length > 0 && args[0].equals("plan")) {
+            PlanRun.print(args.length > 1 ? Integer.parseInt(args[1]) : CAMPS);
             return;
         }
         if (args.length > 0 && args[0].equals("hearing")) {

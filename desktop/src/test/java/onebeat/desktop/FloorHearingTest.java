@@ -67,7 +67,9 @@ class FloorHearingTest extends DemoWindow {
                 .as(taken.size() + " taken, wrong " + wrong)
                 .isGreaterThanOrEqualTo(0.95);
         coach.press(KeyCode.B);
-        coach.await("the book tells the gap", () -> coach.shows("after the feed"));
+        coach.await(
+                "the book tells the gap beside the planned one",
+                () -> coach.shows("after the feed") && coach.shows("; planned in one beat"));
     }
 
     private Calls calls() {

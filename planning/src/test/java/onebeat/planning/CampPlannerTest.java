@@ -101,7 +101,8 @@ class CampPlannerTest {
     void aCampOfTheUsualSizeIsNearTheBest() {
         PlanProblem problem = SampleProblems.of(Size.USUAL, PlanRules.usual(), 4);
         List<Integer> values = new ArrayList<>();
-        SolvedPlan solved = CampPlanner.solve(problem, PlanSearch.USUAL, next -> values.add(next.value()), () -> false);
+        SolvedPlan solved =
+                CampPlanner.solve(problem, new PlanSearch(6, 1), next -> values.add(next.value()), () -> false);
         assertThat(RuleBreaks.of(problem, solved.plan())).isEmpty();
         assertThat(solved.gap().orElseThrow()).isLessThanOrEqualTo(0.02);
         assertThat(values).as("each is better than the one before").isSorted().hasSizeGreaterThan(2);
@@ -111,7 +112,7 @@ class CampPlannerTest {
     void aMissedEveningMovesLittle() {
         PlanProblem problem = SampleProblems.of(MIDDLE, PlanRules.usual(), 9);
         SolvedPlan before = solve(problem, 3);
-        PlanProblem after = missed(problem, 2).after(before.plan());
+        PlanProblem after = problem.withRoom(2, 0).after(before.plan());
         SolvedPlan again = solve(after, 2);
         assertThat(RuleBreaks.of(after, again.plan())).isEmpty();
         assertThat(again.plan().on(2)).isEmpty();
@@ -119,23 +120,6 @@ class CampPlannerTest {
                 .filter(before.plan().rounds()::contains)
                 .count();
         assertThat(kept).isGreaterThan(before.plan().rounds().size() * 2L / 3);
-    }
-
-    /// The same camp without the time of a day.
-    static PlanProblem missed(PlanProblem problem, int day) {
-        List<Integer> rooms = new ArrayList<>(problem.rooms());
-        rooms.set(day, 0);
-        return new PlanProblem(
-                problem.fightNight(),
-                problem.days(),
-                rooms,
-                problem.clock(),
-                problem.lines(),
-                problem.partners(),
-                problem.rules(),
-                problem.elsewhere(),
-                problem.before(),
-                problem.off());
     }
 
     @Test

@@ -2,6 +2,7 @@ package onebeat.core.plan;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -59,6 +60,13 @@ public record PlanProblem(
         Set<HardRule> all = EnumSet.of(rule);
         all.addAll(off);
         return new PlanProblem(fightNight, days, rooms, clock, lines, partners, rules, elsewhere, before, all);
+    }
+
+    /// The same with room for another number of rounds on a day: 0 where it is missed.
+    public PlanProblem withRoom(int day, int room) {
+        List<Integer> changed = new ArrayList<>(rooms);
+        changed.set(day, room);
+        return new PlanProblem(fightNight, days, changed, clock, lines, partners, rules, elsewhere, before, off);
     }
 
     /// The same with another plan that there was.

@@ -15,10 +15,13 @@ import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.FieldSource;
 
 /// The orderings of F20 to F32 hold with the shipped tables and with each of their numbers 30 % off, one at a time.
+@Execution(ExecutionMode.CONCURRENT)
 class FactsOfReactionsTest {
 
     static final List<Ordering> ORDERINGS = Orderings.ALL;

@@ -127,7 +127,8 @@ final class BookRow extends HBox {
         String words =
                 GapWords.of("book.heard", days.lastKey(), days.lastEntry().getValue());
         String compared = planned(entry, days.lastKey())
-                .map(ms -> Texts.of("book.heard.planned", words, GapWords.ms(ms)))
+                .map(ms ->
+                        Texts.of("book.heard.planned", words, ms == 0 ? Texts.of("book.gap.onebeat") : GapWords.ms(ms)))
                 .orElse(words);
         return Optional.of(
                 days.size() == 1

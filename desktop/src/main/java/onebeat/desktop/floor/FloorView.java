@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import javafx.css.PseudoClass;
+import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Group;
 import javafx.scene.Node;
@@ -20,6 +21,9 @@ import onebeat.desktop.text.Texts;
 
 /// Draws the floor: dark, huge, calm. It is laid out once for 1280 by 800 and scaled to the window as a whole.
 final class FloorView extends Pane {
+
+    /// Where the foot ends.
+    private static final double FOOT = 783;
 
     /// What is told in so few letters is set so large that it can be read from afar.
     private static final int LARGE_TOLD = 72;
@@ -84,7 +88,7 @@ final class FloorView extends Pane {
             nodes.add(right(680, now.feeder(), "floor-feeder"));
         }
         boolean large = !told.isEmpty() && told.length() <= LARGE_TOLD;
-        nodes.add(at(LEFT, 776, told, large ? "floor-told" : "floor-foot"));
+        nodes.add(foot(told, large ? "floor-told" : "floor-foot"));
         if (!now.cautions().isEmpty()) {
             TextFlow cautions = Nodes.flow(Nodes.text(now.cautions(), "floor-say"));
             cautions.setPrefWidth(560);
@@ -108,6 +112,14 @@ final class FloorView extends Pane {
         Text text = Nodes.text(words, style);
         text.setX(x);
         text.setY(y);
+        return text;
+    }
+
+    /// What is told stands at the foot; what is longer than a line grows upwards.
+    private static Text foot(String told, String style) {
+        Text text = at(LEFT, FOOT, told, style);
+        text.setTextOrigin(VPos.BOTTOM);
+        text.setWrappingWidth(RIGHT - LEFT);
         return text;
     }
 

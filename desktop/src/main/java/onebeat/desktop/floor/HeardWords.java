@@ -67,7 +67,9 @@ final class HeardWords {
         totals.gap().ifPresent(gap -> words.add(Texts.of("floor.heard.answers", GapWords.ms(gap.medianMs()))));
         totals.tempo().ifPresent(bpm -> words.add(Texts.of("floor.heard.tempo", Math.round(bpm))));
         totals.unevenMs().ifPresent(ms -> words.add(Texts.of("floor.heard.uneven", Math.round(ms))));
-        totals.reactionMs().ifPresent(ms -> words.add(Texts.of("floor.heard.reaction", GapWords.ms(ms))));
+        if (totals.gap().isEmpty()) {
+            totals.reactionMs().ifPresent(ms -> words.add(Texts.of("floor.heard.reaction", GapWords.ms(ms))));
+        }
         if (totals.pauses() > 0) {
             words.add(Texts.of("floor.heard.pauses", totals.pausesKept(), totals.pauses()));
         }
