@@ -1,7 +1,6 @@
 package onebeat.core.plan;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.List;
 
 /// A plan: its rounds, in order of days.
@@ -17,18 +16,6 @@ public record CampPlan(List<PlannedRound> rounds) {
     /// The rounds of a day.
     public List<PlannedRound> on(int day) {
         return rounds.stream().filter(round -> round.day() == day).toList();
-    }
-
-    public CampPlan with(PlannedRound round) {
-        List<PlannedRound> all = new ArrayList<>(rounds);
-        all.add(round);
-        return new CampPlan(all);
-    }
-
-    public CampPlan withAll(Collection<PlannedRound> some) {
-        List<PlannedRound> all = new ArrayList<>(rounds);
-        all.addAll(some);
-        return new CampPlan(all);
     }
 
     /// Without one such round.

@@ -37,10 +37,6 @@ final class PlanCalendar {
         return weekOf[day];
     }
 
-    int[] daysOf(int week) {
-        return daysOf[week].clone();
-    }
-
     /// The first day of a week, and the one after its last.
     int first(int week) {
         return daysOf[week][0];

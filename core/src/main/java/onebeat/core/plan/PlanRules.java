@@ -107,13 +107,6 @@ public record PlanRules(
         return new PlanRules(week, days, pins, mustBeReady, all, weights);
     }
 
-    /// The same with another weight.
-    public PlanRules withWeight(SoftRule rule, int weight) {
-        Map<SoftRule, Integer> all = new HashMap<>(weights);
-        all.put(rule, weight);
-        return new PlanRules(week, days, pins, mustBeReady, values, all);
-    }
-
     /// The same with what comes, or does not, on a day.
     public PlanRules with(Pin pin) {
         List<Pin> all = new ArrayList<>(pins);
