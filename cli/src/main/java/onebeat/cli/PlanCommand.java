@@ -106,6 +106,11 @@ final class PlanCommand implements Callable<Integer> {
             return refuse("Fight night is " + camp.card().fightNight() + ": there is no day left from " + first
                     + " on. Give an earlier day with --from.");
         }
+        if (camp.partners().all().isEmpty() || camp.drills().all().isEmpty()) {
+            return refuse("A plan needs lines to drill and partners who hold them: this camp has "
+                    + camp.drills().size() + " lines and " + camp.partners().size()
+                    + " partners. Add them in the program first.");
+        }
         PlanProblem problem = PlanProblems.of(camp, PlanRules.usual(), first, FightPlanPlaces.of(camp));
         SolvedPlan solved = CampPlanner.solve(problem, new PlanSearch(seconds, seed), _ -> {}, () -> false);
         PrintWriter out = spec.commandLine().getOut();

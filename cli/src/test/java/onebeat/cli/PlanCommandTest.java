@@ -140,4 +140,20 @@ class PlanCommandTest {
         Path none = Files.writeString(folder.resolve("none.onebeat"), "no camp");
         assertThat(run("plan", none.toString())).isEqualTo(2);
     }
+
+    @Test
+    void aCampWithoutPartnersIsNotPlannedAndSaysWhatIsMissing() {
+        Path file = folder.resolve("alone.onebeat");
+        Card card = new Card(
+                "Saltlight",
+                Fighter.usual("Ilka", Stance.ORTHODOX),
+                Fighter.usual("Noor", Stance.SOUTHPAW),
+                FIRST,
+                FIRST.plusDays(21));
+        try (CampFile made = ((Opening.Opened) CampFile.create(file, card, _ -> {})).file()) {
+            made.save(Edit.add(Place.DRILLS, new Drill("a", "Two hands", "1 2", 60, FIRST, "")));
+        }
+        assertThat(run("plan", "--from", FIRST.toString(), file.toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("1 lines and 0 partners");
+    }
 }

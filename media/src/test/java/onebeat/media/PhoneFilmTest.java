@@ -1,0 +1,47 @@
+package onebeat.media;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Random;
+import onebeat.core.hearing.Onset;
+import onebeat.formats.hearing.HeardSound;
+import onebeat.formats.hearing.PadSounds;
+import onebeat.formats.hearing.PadSounds.Surface;
+import onebeat.formats.hearing.Samples;
+import onebeat.formats.hearing.SoundSource;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class PhoneFilmTest {
+
+    private static final double[] TIMES_S = {1, 1.7, 2.5};
+
+    @TempDir
+    private Path folder;
+
+    /// Coding takes nothing away of when hits come: the delay of the coder is taken out again.
+    @Test
+    void hitsAreHeardWhenTheyComeThroughTheSoundOfAFilm() throws IOException {
+        Samples sound = Samples.silence(PhoneFilm.RATE, 4);
+        Random random = new Random(3);
+        for (double time : TIMES_S) {
+            sound.lay(PadSounds.hit(Surface.MITT, PhoneFilm.RATE, random), (int) (time * PhoneFilm.RATE), 1);
+        }
+        Path film = folder.resolve("phone.mp4");
+        PhoneFilm.write(film, sound.values(), 64_000);
+        FilmFile opened = ((FilmOpening.Opened) FilmFile.open(film)).file();
+        try (SoundSource source = FilmSoundSource.of(opened).orElseThrow()) {
+            double[] heard = HeardSound.in(source, _ -> true).onsets().stream()
+                    .filter(onset -> onset.kind().isHit())
+                    .mapToDouble(Onset::timeS)
+                    .toArray();
+            assertThat(heard).hasSize(TIMES_S.length);
+            for (int i = 0; i < heard.length; i++) {
+                assertThat(heard[i]).isCloseTo(TIMES_S[i], within(0.01));
+            }
+        }
+    }
+}
