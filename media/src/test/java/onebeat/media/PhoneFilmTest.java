@@ -1,6 +1,7 @@
 package onebeat.media;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
@@ -42,6 +43,26 @@ class PhoneFilmTest {
             for (int i = 0; i < heard.length; i++) {
                 assertThat(heard[i]).isCloseTo(TIMES_S[i], within(0.01));
             }
+        }
+    }
+
+    @Test
+    void whereItCannotBeWrittenASentenceSaysSo() {
+        Path nowhere = folder.resolve("no such folder").resolve("phone.mp4");
+        assertThatThrownBy(() -> PhoneFilm.write(nowhere, new float[PhoneFilm.RATE], 64_000))
+                .isInstanceOf(IOException.class)
+                .hasMessageContaining("phone.mp4");
+    }
+
+    @Test
+    void silenceHasNoHits() throws IOException {
+        Path film = folder.resolve("silence.mp4");
+        PhoneFilm.write(film, new float[2 * PhoneFilm.RATE], 24_000);
+        FilmFile opened = ((FilmOpening.Opened) FilmFile.open(film)).file();
+        try (SoundSource source = FilmSoundSource.of(opened).orElseThrow()) {
+            HeardSound heard = HeardSound.in(source, _ -> true);
+            assertThat(heard.seconds()).isCloseTo(2, within(0.1));
+            assertThat(heard.onsets()).noneMatch(onset -> onset.kind().isHit());
         }
     }
 }
