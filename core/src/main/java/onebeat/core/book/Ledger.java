@@ -36,6 +36,7 @@ public record Ledger(String drillId, List<Day> days, List<Double> gaps) {
     /// @param seconds how long it ran on the floor
     /// @param called repetitions called, judged or not
     /// @param faults how often each fault was named, by its id
+    /// @param heard of the judged ones those that were heard and not pressed
     public record Day(
             LocalDate date,
             Rung rung,
@@ -43,7 +44,8 @@ public record Ledger(String drillId, List<Day> days, List<Double> gaps) {
             Map<Judgement, Integer> counts,
             int seconds,
             int called,
-            Map<String, Integer> faults) {
+            Map<String, Integer> faults,
+            int heard) {
 
         public Day {
             counts = Map.copyOf(counts);
@@ -56,6 +58,17 @@ public record Ledger(String drillId, List<Day> days, List<Double> gaps) {
 
         public int count(Judgement judgement) {
             return counts.getOrDefault(judgement, 0);
+        }
+
+        /// How many of the called ones have to be judged for the line to go up: none where all was pressed. What the
+        /// ear leaves out is seldom clean, so that a few heard ones look cleaner than the day was.
+        public int leastJudged() {
+            return heard == 0 ? 0 : (int) Math.ceil(BARS.get("heard_share") * called);
+        }
+
+        /// Whether too little of what was called is judged to go up by what was heard.
+        public boolean isHeardTooLittle() {
+            return judged() < leastJudged();
         }
 
         /// The clean share with its interval; empty where nothing was judged.
@@ -71,6 +84,7 @@ public record Ledger(String drillId, List<Day> days, List<Double> gaps) {
             if (one.drillId().equals(drillId)) {
                 Sum sum = sums.computeIfAbsent(new Key(one.date(), one.rung()), _ -> new Sum());
                 sum.counts.merge(one.judgement(), 1, Integer::sum);
+                sum.heard += one.heard() ? 1 : 0;
                 sum.bpm = Math.max(sum.bpm, one.bpm());
                 if (!one.fault().isEmpty()) {
                     sum.faults.merge(one.fault(), 1, Integer::sum);
@@ -86,8 +100,8 @@ public record Ledger(String drillId, List<Day> days, List<Double> gaps) {
             }
         }
         List<Day> days = new ArrayList<>();
-        sums.forEach((key, sum) ->
-                days.add(new Day(key.date, key.rung, sum.bpm, sum.counts, sum.seconds, sum.called, sum.faults)));
+        sums.forEach((key, sum) -> days.add(
+                new Day(key.date, key.rung, sum.bpm, sum.counts, sum.seconds, sum.called, sum.faults, sum.heard)));
         List<Double> gaps = repetitions.stream()
                 .filter(one -> one.drillId().equals(drillId))
                 .flatMap(one -> one.oneBeatMs().stream())
@@ -111,6 +125,7 @@ public record Ledger(String drillId, List<Day> days, List<Double> gaps) {
         private int bpm;
         private int seconds;
         private int called;
+        private int heard;
     }
 
     /// How many of the repetitions with the right answer came in time: of a line that is answered in one
@@ -162,7 +177,7 @@ public record Ledger(String drillId, List<Day> days, List<Double> gaps) {
     }
 
     private Proposal propose(Day day, Share clean, double ceiling) {
-        Move move = move(clean);
+        Move move = move(clean) == Move.UP && day.isHeardTooLittle() ? Move.AGAIN : move(clean);
         int step = (int) BARS.get("step_bpm");
         List<Rung> rungs = List.of(Rung.values());
         int at = rungs.indexOf(day.rung());

@@ -145,10 +145,7 @@ public final class OnsetDetector {
     /// The same from a place in the list on.
     public List<Onset> onsetsFrom(int index) {
         List<Onset> all = new ArrayList<>();
-        UsualLoudness usual = new UsualLoudness();
-        for (Found one : found) {
-            usual.take(one.loudness, SoundKinds.of(one.features()));
-        }
+        UsualLoudness usual = usual();
         for (int i = Math.min(index, found.size()); i < found.size(); i++) {
             Found one = found.get(i);
             double likely = usual.hitLikely(i, one.loudness) + (inShadow(i) ? SHADOW : 0);
@@ -157,6 +154,20 @@ public final class OnsetDetector {
                     one.timeS, one.loudness, told.kind(), told.sure(), told.struck(), bands.middleHz(one.band)));
         }
         return all;
+    }
+
+    /// How loud hits and what is behind them are: first by what sounds are alone, then once more by what that tells.
+    private UsualLoudness usual() {
+        UsualLoudness first = new UsualLoudness();
+        for (Found one : found) {
+            first.take(one.loudness, SoundKinds.of(one.features()));
+        }
+        UsualLoudness second = new UsualLoudness();
+        for (int i = 0; i < found.size(); i++) {
+            Found one = found.get(i);
+            second.take(one.loudness, SoundKinds.of(one.features(), first.hitLikely(i, one.loudness)));
+        }
+        return second;
     }
 
     /// Whether a hit has just died away: what comes then grows less than it would alone.

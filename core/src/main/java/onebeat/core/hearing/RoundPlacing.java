@@ -93,7 +93,12 @@ public final class RoundPlacing {
 
     private static double weight(KnownSound sound, Onset onset) {
         double full = sound.heardAs() == SoundKind.BELL ? BELL : SOUND;
-        return onset.kind() == sound.heardAs() ? full : OTHERWISE * SOUND;
+        if (onset.kind() == sound.heardAs()) {
+            return full;
+        }
+        // Told to be a hit, though perhaps it is none.
+        double perhaps = onset.kind().isHit() ? 1 - onset.struck() : 0;
+        return SOUND * (OTHERWISE + (1 - OTHERWISE) * perhaps);
     }
 
     /// A vote, spread to either side.

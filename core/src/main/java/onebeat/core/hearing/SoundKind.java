@@ -20,6 +20,11 @@ public enum SoundKind {
         return this == PAD || this == BODY;
     }
 
+    /// Whether it is neither a hit nor a sound that the program gave.
+    public boolean isBackground() {
+        return this == VOICE || this == OTHER;
+    }
+
     /// The word for it in files, for example `pad`.
     public String word() {
         return name().toLowerCase(Locale.ROOT);

@@ -2,29 +2,38 @@ package onebeat.core.hearing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import onebeat.core.exchange.Constants;
 import onebeat.core.exchange.Table;
 import org.apache.commons.csv.CSVRecord;
 
-/// Tells sounds apart by what is measured of them: for each kind the likelihood of the features, each taken as
-/// normal and on its own (naive Bayes, common practice). Means and spreads lie in `kinds.csv`; they were measured
-/// on generated rounds, so that sounds of a real gym are told apart worse. The doubt is the share of the
+/// Tells sounds apart by what is measured of them: for each kind the likelihood of the features, each on its own
+/// (naive Bayes, common practice), as a distribution of Student with few degrees of freedom, so that one measure that
+/// lies far out does not decide alone (Lange, Little and Taylor 1989, Journal of the American Statistical Association
+/// 84, 881–896; from memory). Middles and spreads lie in `kinds.csv`; they were measured on generated rounds. Pads
+/// differ more than generated hits do, so `hit-spreads.csv` gives hits more room. The doubt is the share of the
 /// likelihood that the others have.
 public final class SoundKinds {
 
     private static final List<String> FEATURES =
             List.of("breadth", "peak", "brightness", "decay", "rise", "attack", "ring");
+    private static final Map<String, CSVRecord> ROOM = Table.rows(SoundKinds.class, "hit-spreads.csv").stream()
+            .collect(Collectors.toUnmodifiableMap(row -> row.get("feature"), row -> row));
+    private static final double FREEDOM =
+            Constants.of(OnsetDetector.class, "onsets.csv", "number").get("kinds_freedom");
     private static final List<Kind> KINDS = read();
 
-    private record Normal(double mean, double spread) {
+    private record Spread(double middle, double spread) {
 
         double logOf(double value) {
-            // What lies far out says no more than what lies four spreads out.
-            double far = Math.min(4, Math.abs(value - mean) / spread);
-            return -far * far / 2 - Math.log(spread);
+            double far = (value - middle) / spread;
+            return -(FREEDOM + 1) / 2 * Math.log1p(far * far / FREEDOM) - Math.log(spread);
         }
     }
 
-    private record Kind(SoundKind kind, List<Normal> features) {}
+    private record Kind(SoundKind kind, List<Spread> features) {}
 
     /// What a sound is told to be.
     ///
@@ -37,13 +46,24 @@ public final class SoundKinds {
     private static List<Kind> read() {
         List<Kind> all = new ArrayList<>();
         for (CSVRecord row : Table.rows(SoundKinds.class, "kinds.csv")) {
-            List<Normal> features = FEATURES.stream()
-                    .map(name ->
-                            new Normal(Double.parseDouble(row.get(name)), Double.parseDouble(row.get(name + "_sd"))))
-                    .toList();
-            all.add(new Kind(SoundKind.valueOf(row.get("kind")), features));
+            SoundKind kind = SoundKind.valueOf(row.get("kind"));
+            List<Spread> features =
+                    FEATURES.stream().map(name -> spread(row, name, kind)).toList();
+            all.add(new Kind(kind, features));
         }
         return List.copyOf(all);
+    }
+
+    private static Spread spread(CSVRecord row, String feature, SoundKind kind) {
+        double middle = Double.parseDouble(row.get(feature));
+        double spread = Double.parseDouble(row.get(feature + "_sd"));
+        if (!kind.isHit()) {
+            return new Spread(middle, spread);
+        }
+        CSVRecord room = Objects.requireNonNull(ROOM.get(feature), feature);
+        return new Spread(
+                Math.min(middle, Double.parseDouble(room.get("most_middle"))),
+                Math.max(spread, Double.parseDouble(room.get("least_spread"))));
     }
 
     /// What a sound with these features most likely is.
@@ -53,7 +73,8 @@ public final class SoundKinds {
 
     /// The same where it is known how likely a hit is besides.
     ///
-    /// @param hit what is added to the logarithm of the likelihood of hits
+    /// @param hit what is added to the logarithm of the likelihood of whatever is no background: how loud a
+    ///     sound is tells a hit from talk and music, and not from the program's own sounds
     static Told of(SoundFeatures features, double hit) {
         List<Double> values = features.values();
         double[] log = new double[KINDS.size()];
@@ -62,7 +83,7 @@ public final class SoundKinds {
             for (int f = 0; f < values.size(); f++) {
                 log[k] += KINDS.get(k).features.get(f).logOf(values.get(f));
             }
-            log[k] += KINDS.get(k).kind.isHit() ? hit : 0;
+            log[k] += KINDS.get(k).kind.isBackground() ? 0 : hit;
             best = log[k] > log[best] ? k : best;
         }
         double all = 0;

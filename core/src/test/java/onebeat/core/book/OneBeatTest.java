@@ -68,6 +68,25 @@ class OneBeatTest {
     }
 
     @Test
+    void aDayByEarGoesUpOnlyWhereMostOfWhatWasCalledIsJudged() {
+        List<RoundRun> run = List.of(new RoundRun("r1", "r", "d1", MONDAY, 60, 180, 22));
+        List<Repetition> heard =
+                IntStream.range(0, 13).mapToObj(i -> done(i, MONDAY, 90)).toList();
+        Ledger few = Ledger.of("d1", heard, run);
+        assertThat(few.days().getFirst().leastJudged()).isEqualTo(18);
+        assertThat(few.proposal(120).orElseThrow().move()).isEqualTo(Move.AGAIN);
+        List<Repetition> most =
+                IntStream.range(0, 18).mapToObj(i -> done(i, MONDAY, 90)).toList();
+        assertThat(Ledger.of("d1", most, run).proposal(120).orElseThrow().move())
+                .isEqualTo(Move.UP);
+        List<Repetition> pressed =
+                heard.stream().map(one -> one.judged(Judgement.CLEAN, "")).toList();
+        assertThat(Ledger.of("d1", pressed, run).proposal(120).orElseThrow().move())
+                .as("a coach who presses thirteen has seen thirteen")
+                .isEqualTo(Move.UP);
+    }
+
+    @Test
     void whatIsPressedAfterwardsIsNoLongerHeard() {
         Repetition heard = done(1, MONDAY, 90);
         assertThat(heard.heard()).isTrue();

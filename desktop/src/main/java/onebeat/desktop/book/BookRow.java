@@ -179,6 +179,10 @@ final class BookRow extends HBox {
                     .add(Nodes.flow(Nodes.text(
                             Texts.of("book.heldback", bar.under(), bar.of(), mostMs, OneBeatBar.LEAST), "soft")));
         }
+        proposal.map(Proposal::from)
+                .filter(Day::isHeardTooLittle)
+                .map(day -> Texts.of("book.heardtoolittle", day.judged(), day.called(), day.leastJudged()))
+                .ifPresent(text -> words.getChildren().add(Nodes.flow(Nodes.text(text, "soft"))));
         words.setAlignment(Pos.CENTER_LEFT);
         VBox holder = new VBox(mark);
         holder.setAlignment(Pos.CENTER);
