@@ -13,9 +13,10 @@ import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
 import onebeat.core.holding.Partner;
 import onebeat.core.plan.FightPlanPlaces;
+import onebeat.core.plan.KeptPlan;
 import onebeat.core.plan.PlanProblem;
 import onebeat.core.plan.PlanProblems;
-import onebeat.core.plan.PlanRules;
+import onebeat.core.plan.PlanSettings;
 import onebeat.core.plan.PlanWords;
 import onebeat.core.plan.PlannedDay;
 import onebeat.core.plan.SolvedPlan;
@@ -26,6 +27,7 @@ import onebeat.planning.CampPlanner;
 import onebeat.planning.PlanSearch;
 import onebeat.store.CampFile;
 import onebeat.store.Opening;
+import onebeat.store.Saving;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -39,7 +41,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Command(
         name = "plan",
         description =
-                "Plans a camp's weeks: which line on which day, at which step, with whom. The camp is not changed."
+                "Plans a camp's weeks: which line on which day, at which step, with whom. The camp is not changed without"
+                        + " --take."
                         + " Exit code 0: planned, 1: the coach's rules fight each other, 2: not a camp, or a file cannot"
                         + " be written. Load figures describe; they predict no injury and clear nobody to train.",
         mixinStandardHelpOptions = true)
@@ -77,6 +80,11 @@ final class PlanCommand implements Callable<Integer> {
     private @Nullable Path ics;
 
     @Option(
+            names = "--take",
+            description = "Keep the plan in the camp. A plan that is kept already is changed as little as can be.")
+    private boolean take;
+
+    @Option(
             names = "--overwrite",
             description = "Replace a file that One Beat did not write, or that was changed since.")
     private boolean overwrite;
@@ -94,13 +102,14 @@ final class PlanCommand implements Callable<Integer> {
             case Opening.Refused refused -> refuse(refused.sentence());
             case Opening.Opened opened -> {
                 try (CampFile camp = opened.file()) {
-                    yield plan(camp.camp());
+                    yield plan(camp);
                 }
             }
         };
     }
 
-    private int plan(Camp camp) {
+    private int plan(CampFile opened) {
+        Camp camp = opened.camp();
         LocalDate first = from == null ? LocalDate.now(ZoneId.systemDefault()) : from;
         if (!first.isBefore(camp.card().fightNight())) {
             return refuse("Fight night is " + camp.card().fightNight() + ": there is no day left from " + first
@@ -111,7 +120,8 @@ final class PlanCommand implements Callable<Integer> {
                     + camp.drills().size() + " lines and " + camp.partners().size()
                     + " partners. Add them in the program first.");
         }
-        PlanProblem problem = PlanProblems.of(camp, PlanRules.usual(), first, FightPlanPlaces.of(camp));
+        PlanProblem asked = PlanProblems.of(camp, PlanSettings.of(camp), first, FightPlanPlaces.of(camp));
+        PlanProblem problem = asked.after(KeptPlan.of(camp, asked));
         SolvedPlan solved = CampPlanner.solve(problem, new PlanSearch(seconds, seed), _ -> {}, () -> false);
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
@@ -127,6 +137,10 @@ final class PlanCommand implements Callable<Integer> {
             } catch (IOException e) {
                 return refuse(Outputs.failed(List.of(), e));
             }
+        }
+        if (take && !(opened.save(KeptPlan.taken(camp, problem, solved.plan())) instanceof Saving.Saved)) {
+            return refuse("The plan could not be kept in " + file + ". Nothing was changed there. Is it open in the"
+                    + " program, or its disk full?");
         }
         return solved.conflicts().isEmpty() ? PLANNED : CONFLICT;
     }

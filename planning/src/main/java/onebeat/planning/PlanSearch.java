@@ -10,6 +10,9 @@ public record PlanSearch(double seconds, int seed) {
     /// Ten seconds.
     public static final PlanSearch USUAL = new PlanSearch(10, 1);
 
+    /// Two seconds: enough where a plan stands already and little of it changes.
+    public static final PlanSearch REMAKE = new PlanSearch(2, 1);
+
     /// @throws IllegalArgumentException if it is not above 0
     public PlanSearch {
         if (!(seconds > 0)) {

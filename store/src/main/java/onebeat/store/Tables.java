@@ -16,7 +16,9 @@ import onebeat.core.book.Repetition;
 import onebeat.core.book.RoundRun;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Drill;
+import onebeat.core.camp.KeptRound;
 import onebeat.core.camp.Place;
+import onebeat.core.camp.PlanSetting;
 import onebeat.core.exchange.Band;
 import onebeat.core.exchange.Family;
 import onebeat.core.exchange.Fighter;
@@ -295,6 +297,25 @@ final class Tables {
                     text(r, "text"),
                     orNothing(r, "worker")));
 
+    static final Rows<KeptRound> KEPT_ROUNDS = new Rows<>(
+            Place.KEPT_ROUNDS,
+            "id",
+            List.of(
+                    Column.of("id", KeptRound::id, Limit.name()),
+                    Column.of("date", k -> k.date().toString(), Limit.day()),
+                    Column.to("drill_id", KeptRound::drillId, Place.DRILLS),
+                    Column.of("partner_id", KeptRound::partnerId, Limit.words())),
+            (r, _) -> new KeptRound(
+                    text(r, "id"), LocalDate.parse(text(r, "date")), text(r, "drill_id"), text(r, "partner_id")));
+
+    static final Rows<PlanSetting> PLAN_SETTINGS = new Rows<>(
+            Place.PLAN_SETTINGS,
+            "key",
+            List.of(
+                    Column.of("key", PlanSetting::key, Limit.name()),
+                    Column.of("value", PlanSetting::value, Limit.words())),
+            (r, _) -> new PlanSetting(text(r, "key"), text(r, "value")));
+
     private static String words(Set<? extends Enum<?>> several) {
         return several.stream().map(Enum::name).sorted().collect(Collectors.joining(" "));
     }
@@ -340,8 +361,19 @@ final class Tables {
                     School.parse(orNothing(r, "school")),
                     orNothing(r, "partner")));
 
-    static final List<Rows<?>> SHELVES =
-            List.of(REELS, EXCHANGES, DRILLS, OWN_LINES, SESSIONS, ROUNDS, RUNS, REPETITIONS, PARTNERS, NOTES);
+    static final List<Rows<?>> SHELVES = List.of(
+            REELS,
+            EXCHANGES,
+            DRILLS,
+            OWN_LINES,
+            SESSIONS,
+            ROUNDS,
+            RUNS,
+            REPETITIONS,
+            PARTNERS,
+            NOTES,
+            KEPT_ROUNDS,
+            PLAN_SETTINGS);
 
     private Tables() {}
 }

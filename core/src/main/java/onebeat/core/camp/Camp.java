@@ -34,7 +34,9 @@ public record Camp(
         Shelf<RoundRun> runs,
         Shelf<Repetition> repetitions,
         Shelf<Partner> partners,
-        Shelf<Note> notes) {
+        Shelf<Note> notes,
+        Shelf<KeptRound> keptRounds,
+        Shelf<PlanSetting> planSettings) {
 
     /// A camp with nothing in it yet.
     public static Camp empty(Card card) {
@@ -49,7 +51,9 @@ public record Camp(
                 Shelf.of(RoundRun::id),
                 Shelf.of(Repetition::id),
                 Shelf.of(Partner::id),
-                Shelf.of(Note::id));
+                Shelf.of(Note::id),
+                Shelf.of(KeptRound::id),
+                Shelf.of(PlanSetting::key));
     }
 
     /// The athlete and whoever stands across tonight: the partner at the door playing the opponent, or the
@@ -172,51 +176,222 @@ public record Camp(
 
     Camp withCard(Card changed) {
         return new Camp(
-                changed, reels, exchanges, drills, ownLines, sessions, rounds, runs, repetitions, partners, notes);
+                changed,
+                reels,
+                exchanges,
+                drills,
+                ownLines,
+                sessions,
+                rounds,
+                runs,
+                repetitions,
+                partners,
+                notes,
+                keptRounds,
+                planSettings);
     }
 
     public Camp withReels(Shelf<Reel> changed) {
         return new Camp(
-                card, changed, exchanges, drills, ownLines, sessions, rounds, runs, repetitions, partners, notes);
+                card,
+                changed,
+                exchanges,
+                drills,
+                ownLines,
+                sessions,
+                rounds,
+                runs,
+                repetitions,
+                partners,
+                notes,
+                keptRounds,
+                planSettings);
     }
 
     public Camp withExchanges(Shelf<Exchange> changed) {
-        return new Camp(card, reels, changed, drills, ownLines, sessions, rounds, runs, repetitions, partners, notes);
+        return new Camp(
+                card,
+                reels,
+                changed,
+                drills,
+                ownLines,
+                sessions,
+                rounds,
+                runs,
+                repetitions,
+                partners,
+                notes,
+                keptRounds,
+                planSettings);
     }
 
     public Camp withDrills(Shelf<Drill> changed) {
         return new Camp(
-                card, reels, exchanges, changed, ownLines, sessions, rounds, runs, repetitions, partners, notes);
+                card,
+                reels,
+                exchanges,
+                changed,
+                ownLines,
+                sessions,
+                rounds,
+                runs,
+                repetitions,
+                partners,
+                notes,
+                keptRounds,
+                planSettings);
     }
 
     public Camp withOwnLines(Shelf<OwnLine> changed) {
-        return new Camp(card, reels, exchanges, drills, changed, sessions, rounds, runs, repetitions, partners, notes);
+        return new Camp(
+                card,
+                reels,
+                exchanges,
+                drills,
+                changed,
+                sessions,
+                rounds,
+                runs,
+                repetitions,
+                partners,
+                notes,
+                keptRounds,
+                planSettings);
     }
 
     public Camp withSessions(Shelf<Session> changed) {
-        return new Camp(card, reels, exchanges, drills, ownLines, changed, rounds, runs, repetitions, partners, notes);
+        return new Camp(
+                card,
+                reels,
+                exchanges,
+                drills,
+                ownLines,
+                changed,
+                rounds,
+                runs,
+                repetitions,
+                partners,
+                notes,
+                keptRounds,
+                planSettings);
     }
 
     public Camp withRounds(Shelf<RoundPlan> changed) {
         return new Camp(
-                card, reels, exchanges, drills, ownLines, sessions, changed, runs, repetitions, partners, notes);
+                card,
+                reels,
+                exchanges,
+                drills,
+                ownLines,
+                sessions,
+                changed,
+                runs,
+                repetitions,
+                partners,
+                notes,
+                keptRounds,
+                planSettings);
     }
 
     public Camp withRuns(Shelf<RoundRun> changed) {
         return new Camp(
-                card, reels, exchanges, drills, ownLines, sessions, rounds, changed, repetitions, partners, notes);
+                card,
+                reels,
+                exchanges,
+                drills,
+                ownLines,
+                sessions,
+                rounds,
+                changed,
+                repetitions,
+                partners,
+                notes,
+                keptRounds,
+                planSettings);
     }
 
     public Camp withRepetitions(Shelf<Repetition> changed) {
-        return new Camp(card, reels, exchanges, drills, ownLines, sessions, rounds, runs, changed, partners, notes);
+        return new Camp(
+                card,
+                reels,
+                exchanges,
+                drills,
+                ownLines,
+                sessions,
+                rounds,
+                runs,
+                changed,
+                partners,
+                notes,
+                keptRounds,
+                planSettings);
     }
 
     public Camp withPartners(Shelf<Partner> changed) {
-        return new Camp(card, reels, exchanges, drills, ownLines, sessions, rounds, runs, repetitions, changed, notes);
+        return new Camp(
+                card,
+                reels,
+                exchanges,
+                drills,
+                ownLines,
+                sessions,
+                rounds,
+                runs,
+                repetitions,
+                changed,
+                notes,
+                keptRounds,
+                planSettings);
     }
 
     public Camp withNotes(Shelf<Note> changed) {
         return new Camp(
-                card, reels, exchanges, drills, ownLines, sessions, rounds, runs, repetitions, partners, changed);
+                card,
+                reels,
+                exchanges,
+                drills,
+                ownLines,
+                sessions,
+                rounds,
+                runs,
+                repetitions,
+                partners,
+                changed,
+                keptRounds,
+                planSettings);
+    }
+
+    public Camp withKeptRounds(Shelf<KeptRound> changed) {
+        return new Camp(
+                card,
+                reels,
+                exchanges,
+                drills,
+                ownLines,
+                sessions,
+                rounds,
+                runs,
+                repetitions,
+                partners,
+                notes,
+                changed,
+                planSettings);
+    }
+
+    public Camp withPlanSettings(Shelf<PlanSetting> changed) {
+        return new Camp(
+                card,
+                reels,
+                exchanges,
+                drills,
+                ownLines,
+                sessions,
+                rounds,
+                runs,
+                repetitions,
+                partners,
+                notes,
+                keptRounds,
+                changed);
     }
 }

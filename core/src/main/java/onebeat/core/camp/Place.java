@@ -28,4 +28,8 @@ public record Place<T>(String name, Function<Camp, Shelf<T>> in, BiFunction<Camp
     public static final Place<Note> NOTES = new Place<>("note", Camp::notes, Camp::withNotes);
     public static final Place<Repetition> REPETITIONS =
             new Place<>("repetition", Camp::repetitions, Camp::withRepetitions);
+    public static final Place<KeptRound> KEPT_ROUNDS =
+            new Place<>("kept_round", Camp::keptRounds, Camp::withKeptRounds);
+    public static final Place<PlanSetting> PLAN_SETTINGS =
+            new Place<>("plan_setting", Camp::planSettings, Camp::withPlanSettings);
 }

@@ -36,9 +36,16 @@ public record PlanLine(
 
     /// The step at which the next round is done when so many were done from now.
     public Rung stepAfter(int rounds) {
+        return stepAfter(at, stepEnds, rounds);
+    }
+
+    /// The same for any pace.
+    ///
+    /// @param ends after how many rounds each step from the first on is left
+    static Rung stepAfter(Rung at, List<Integer> ends, int rounds) {
         List<Rung> rungs = List.of(Rung.values());
         int step = rungs.indexOf(at);
-        for (int end : stepEnds) {
+        for (int end : ends) {
             step += rounds >= end ? 1 : 0;
         }
         return rungs.get(Math.min(step, rungs.size() - 1));

@@ -29,6 +29,9 @@ public record PlanRules(
         Map<Enum<?>, Integer> values,
         Map<SoftRule, Integer> weights) {
 
+    /// A training day of the usual week has so many minutes.
+    public static final int USUAL_MINUTES = 60;
+
     private static final Map<String, Integer> USUAL = new TreeMap<>();
     private static final Map<String, Integer> WEIGHTS = new TreeMap<>();
 
@@ -72,7 +75,7 @@ public record PlanRules(
         Map<DayOfWeek, Time> week = new EnumMap<>(DayOfWeek.class);
         for (DayOfWeek day : List.of(
                 DayOfWeek.MONDAY, DayOfWeek.TUESDAY, DayOfWeek.THURSDAY, DayOfWeek.FRIDAY, DayOfWeek.SATURDAY)) {
-            week.put(day, Time.of(60));
+            week.put(day, Time.of(USUAL_MINUTES));
         }
         return new PlanRules(week, Map.of(), List.of(), Set.of(), Map.of(), Map.of());
     }
@@ -98,6 +101,35 @@ public record PlanRules(
         Map<LocalDate, Time> all = new TreeMap<>(days);
         all.put(date, time);
         return new PlanRules(week, all, pins, mustBeReady, values, weights);
+    }
+
+    /// The same with another time on each such day of the week.
+    public PlanRules withWeekday(DayOfWeek day, Time time) {
+        Map<DayOfWeek, Time> all = new EnumMap<>(DayOfWeek.class);
+        all.putAll(week);
+        all.put(day, time);
+        return new PlanRules(all, days, pins, mustBeReady, values, weights);
+    }
+
+    /// The same where nothing is said of a line and a day.
+    public PlanRules withoutPin(LocalDate date, String drill) {
+        List<Pin> all = new ArrayList<>(pins);
+        all.removeIf(one -> one.date().equals(date) && one.drill().equals(drill));
+        return new PlanRules(week, days, all, mustBeReady, values, weights);
+    }
+
+    /// What is said of a line and a day.
+    public Optional<Pin> pin(LocalDate date, String drill) {
+        return pins.stream()
+                .filter(one -> one.date().equals(date) && one.drill().equals(drill))
+                .findFirst();
+    }
+
+    /// The same with another weight of a rule.
+    public PlanRules withWeight(SoftRule rule, int weight) {
+        Map<SoftRule, Integer> all = new HashMap<>(weights);
+        all.put(rule, weight);
+        return new PlanRules(week, days, pins, mustBeReady, values, all);
     }
 
     /// The same with another number of a rule.

@@ -12,6 +12,9 @@ public interface Navigator {
     /// Leads to another station.
     void go(StationName name);
 
+    /// What can be done here may be something else now: something arrived that nobody pressed a key for.
+    void changed();
+
     /// The station that is on screen.
     StationName here();
 

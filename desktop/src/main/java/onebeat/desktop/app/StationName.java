@@ -1,17 +1,19 @@
 package onebeat.desktop.app;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import onebeat.desktop.command.Scope;
 
-/// The five stations, in the order of the work.
+/// The five stations, in the order of the work, and the camp's weeks, which the cord above them unrolls into.
 public enum StationName {
     FILM(1, Scope.FILM),
     BENCH(2, Scope.BENCH),
     ROUNDS(3, Scope.ROUNDS),
     FLOOR(4, Scope.FLOOR),
-    BOOK(5, Scope.BOOK);
+    BOOK(5, Scope.BOOK),
+    WEEKS(6, Scope.WEEKS);
 
     private final int number;
     private final Scope scope;
@@ -29,6 +31,11 @@ public enum StationName {
     /// Where its commands are given.
     public Scope scope() {
         return scope;
+    }
+
+    /// The stations of the path from film to book.
+    public static List<StationName> path() {
+        return List.of(FILM, BENCH, ROUNDS, FLOOR, BOOK);
     }
 
     /// The station at this place.

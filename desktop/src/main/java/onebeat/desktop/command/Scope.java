@@ -13,9 +13,12 @@ public enum Scope {
     BENCH,
     ROUNDS,
     FLOOR,
-    BOOK;
+    BOOK,
+    /// In the camp's weeks.
+    WEEKS;
 
-    /// Whether its plain keys come first even while an empty call line is typed in: the next single key is the answer.
+    /// Whether its plain keys come first even while an empty call line is typed in: the next single key is the
+    /// answer.
     public boolean isQuestion() {
         return this == OUTCOME;
     }

@@ -14,6 +14,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
+import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 import onebeat.core.camp.Camp;
 import onebeat.core.rounds.Session;
@@ -36,14 +37,17 @@ final class CampBand extends Pane {
     private String door;
     private final Runnable menu;
     private final Runnable card;
+    private final Runnable weeks;
     private final Button brand = new Button();
     private final LetterMeasure measure = new LetterMeasure(this);
 
     /// @param menu opens the menu at the program's name
     /// @param card opens the camp's card
-    CampBand(Camp camp, LocalDate today, String door, Runnable menu, Runnable card) {
+    /// @param weeks unrolls the cord into the camp's weeks
+    CampBand(Camp camp, LocalDate today, String door, Runnable menu, Runnable card, Runnable weeks) {
         this.menu = menu;
         this.card = card;
+        this.weeks = weeks;
         this.camp = camp;
         this.door = door;
         this.today = today;
@@ -79,6 +83,7 @@ final class CampBand extends Pane {
         nodes.add(brand);
         double end = end();
         double now = x(today);
+        nodes.add(unrolls(end));
         nodes.add(line(LEFT, end, "cord"));
         nodes.add(line(LEFT, now, "cord-done"));
         nodes.addAll(sessions());
@@ -102,12 +107,25 @@ final class CampBand extends Pane {
         setAccessibleText(Texts.of("camp.spoken", camp.card().name(), days));
     }
 
+    /// What is pressed to unroll the cord: higher than the cord is thick.
+    private Rectangle unrolls(double end) {
+        Rectangle room = new Rectangle(LEFT, line - GRIP, Math.max(0, end - LEFT), 2 * GRIP);
+        room.setId("cord");
+        room.getStyleClass().setAll("cord-grip");
+        room.setOnMouseClicked(_ -> weeks.run());
+        Tooltip.install(room, new Tooltip(Texts.of("camp.unroll")));
+        return room;
+    }
+
+    private static final double GRIP = 12;
+
     private List<Node> sessions() {
         List<Node> knots = new ArrayList<>();
         for (Session session : camp.sessions().all()) {
             boolean done = session.date().isBefore(today);
             Circle knot = new Circle(x(session.date()), line, 5.5);
             knot.getStyleClass().setAll(done ? "cord-knot-done" : "cord-knot");
+            knot.setMouseTransparent(true);
             knots.add(knot);
         }
         return knots;
@@ -150,6 +168,7 @@ final class CampBand extends Pane {
     private Line line(double from, double to, String style) {
         Line drawn = new Line(from, line, to, line);
         drawn.getStyleClass().setAll(style);
+        drawn.setMouseTransparent(true);
         return drawn;
     }
 

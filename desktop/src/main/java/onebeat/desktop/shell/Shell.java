@@ -3,6 +3,7 @@ package onebeat.desktop.shell;
 import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
@@ -26,6 +27,7 @@ import onebeat.desktop.floor.Floor;
 import onebeat.desktop.rounds.Rounds;
 import onebeat.desktop.sound.Microphone;
 import onebeat.desktop.sound.Sounds;
+import onebeat.desktop.weeks.Weeks;
 
 /// The window: the camp's cord, the path of stations, the call line and the bar, and the station that is on.
 public final class Shell implements Navigator {
@@ -54,6 +56,7 @@ public final class Shell implements Navigator {
         stations.put(StationName.ROUNDS, new Rounds(app, this));
         stations.put(StationName.FLOOR, new Floor(app, sounds, microphone, clockMs, this));
         stations.put(StationName.BOOK, new Book(app, this));
+        stations.put(StationName.WEEKS, new Weeks(app, this));
         this.here = film;
         this.line = new ShellLine(app, callLine, () -> here);
         this.commands = new ShellCommands(
@@ -77,22 +80,18 @@ public final class Shell implements Navigator {
         app.campProperty().addListener((_, _, now) -> {
             view.showCamp(now);
             look(callLine.text());
-            done();
+            changed();
         });
         callLine.textProperty().addListener((_, _, now) -> {
             here.typed(now);
             look(now);
             line.typed();
         });
-        app.settings().property().addListener((_, _, _) -> done());
+        app.settings().property().addListener((_, _, _) -> changed());
     }
 
     private Station station(StationName name) {
-        Station station = stations.get(name);
-        if (station == null) {
-            throw new IllegalStateException("no station " + name);
-        }
-        return station;
+        return Objects.requireNonNull(stations.get(name), name::name);
     }
 
     public Parent root() {
@@ -121,7 +120,7 @@ public final class Shell implements Navigator {
         here.open();
         type(line.left());
         here.view().requestFocus();
-        done();
+        changed();
     }
 
     @Override
@@ -171,7 +170,7 @@ public final class Shell implements Navigator {
             here.open();
         }
         here.view().requestFocus();
-        done();
+        changed();
     }
 
     boolean hasForm() {
@@ -207,7 +206,7 @@ public final class Shell implements Navigator {
         line.look(text, seen -> {
             here.lineSeen(seen);
             view.preview(seen, here.name() != StationName.BENCH && !here.searches() && callLine.isTyping());
-            done();
+            changed();
         });
     }
 
@@ -254,7 +253,7 @@ public final class Shell implements Navigator {
         type(line.settled());
         leaveLine();
         deeds.take(result);
-        done();
+        changed();
     }
 
     boolean chooseFound(int step) {
@@ -266,7 +265,8 @@ public final class Shell implements Navigator {
     }
 
     /// What can be done now is shown anew, once for all that happened at this moment.
-    void done() {
+    @Override
+    public void changed() {
         if (!refreshing) {
             refreshing = true;
             Platform.runLater(() -> {

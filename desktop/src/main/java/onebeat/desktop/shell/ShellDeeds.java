@@ -51,7 +51,7 @@ final class ShellDeeds {
                 forms::card,
                 shell::takeFound,
                 commands::ownKeys,
-                shell::done,
+                shell::changed,
                 files::beside,
                 line::scene);
     }

@@ -82,6 +82,6 @@ final class ShellInput implements ShellKeys.Window {
 
     @Override
     public void done() {
-        shell.done();
+        shell.changed();
     }
 }

@@ -84,7 +84,13 @@ final class ShellView {
     ShellView(CampSession app, CallLine callLine, Hands hands) {
         this.app = app;
         this.callLine = callLine;
-        band = new CampBand(app.camp(), app.today(), PartnerWords.tonight(app.camp()), hands.menu(), hands.card());
+        band = new CampBand(
+                app.camp(),
+                app.today(),
+                PartnerWords.tonight(app.camp()),
+                hands.menu(),
+                hands.card(),
+                () -> hands.go().accept(StationName.WEEKS));
         path = new StationRope(hands.go());
         search = new SearchPanel(hands.found());
         bar = new ActionBar(new CommandMenus(hands.own()), hands.own(), hands.done());

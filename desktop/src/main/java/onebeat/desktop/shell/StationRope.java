@@ -31,7 +31,7 @@ final class StationRope extends Pane {
     StationRope(Consumer<StationName> go) {
         setPrefWidth(80);
         getChildren().add(rope());
-        for (StationName name : StationName.values()) {
+        for (StationName name : StationName.path()) {
             Group knot = knot(name, go);
             knots.put(name, knot);
             getChildren().add(knot);

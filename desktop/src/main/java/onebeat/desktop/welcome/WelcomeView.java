@@ -76,7 +76,7 @@ public final class WelcomeView extends StackPane {
     private static GridPane stations() {
         GridPane grid = new GridPane(18, 6);
         grid.setAlignment(Pos.CENTER);
-        for (StationName name : StationName.values()) {
+        for (StationName name : StationName.path()) {
             grid.addRow(
                     name.number(),
                     Nodes.text(name.number() + "  " + Texts.of(name.key()), "strong"),

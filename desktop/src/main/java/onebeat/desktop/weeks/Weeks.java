@@ -1,0 +1,186 @@
+package onebeat.desktop.weeks;
+
+import java.io.IOException;
+import java.io.Reader;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.layout.Region;
+import onebeat.core.camp.Camp;
+import onebeat.core.plan.CampPlan;
+import onebeat.core.plan.FightPlanPlaces;
+import onebeat.core.plan.KeptPlan;
+import onebeat.core.plan.PlanProblem;
+import onebeat.core.plan.PlanProblems;
+import onebeat.core.plan.PlanRules;
+import onebeat.core.plan.PlanSettings;
+import onebeat.core.plan.SolvedPlan;
+import onebeat.desktop.app.BackgroundQuestion;
+import onebeat.desktop.app.CampSession;
+import onebeat.desktop.app.Effect;
+import onebeat.desktop.app.FilesOut;
+import onebeat.desktop.app.Navigator;
+import onebeat.desktop.app.Situation;
+import onebeat.desktop.app.Station;
+import onebeat.desktop.app.StationLoop;
+import onebeat.desktop.app.StationName;
+import onebeat.desktop.callline.LineWatch.Seen;
+import onebeat.desktop.command.BoundCommand;
+import onebeat.desktop.command.Command;
+import onebeat.desktop.text.Texts;
+import onebeat.formats.out.IoWords;
+import onebeat.formats.out.OutFiles;
+import onebeat.formats.plan.GymCalendar;
+import onebeat.formats.plan.PlanOut;
+import onebeat.planning.CampPlanner;
+import onebeat.planning.PlanSearch;
+import org.jspecify.annotations.Nullable;
+
+/// The camp's weeks: the cord unrolled.
+public final class Weeks implements Station {
+
+    private final CampSession app;
+    private final Navigator navigator;
+    private final StationLoop<WeeksState, WeeksAction> loop;
+    private final WeeksView view;
+    private final List<BoundCommand> commands;
+    private final BackgroundQuestion weeks;
+    private final BackgroundQuestion plans;
+    private volatile boolean stopped;
+    private @Nullable Camp asked;
+
+    public Weeks(CampSession app, Navigator navigator) {
+        this.app = app;
+        this.navigator = navigator;
+        this.loop = new StationLoop<>(
+                StationName.WEEKS, app, navigator, WeeksState.FIRST, WeeksUpdate::update, this::render, this::perform);
+        this.view = new WeeksView(loop::dispatch);
+        this.commands = BoundCommand.all(WeeksCommands.TABLE, loop::situation, loop::dispatch);
+        weeks = new BackgroundQuestion("weeks", app::warn);
+        plans = new BackgroundQuestion("plan of the weeks", words -> {
+            app.warn(words);
+            loop.dispatch(WeeksAction.Do.LEAVE);
+        });
+    }
+
+    /// All commands of this station.
+    public static List<? extends Command<?, ?>> table() {
+        return WeeksCommands.TABLE;
+    }
+
+    @Override
+    public StationName name() {
+        return StationName.WEEKS;
+    }
+
+    @Override
+    public Region view() {
+        return view;
+    }
+
+    @Override
+    public List<BoundCommand> commands() {
+        return commands;
+    }
+
+    @Override
+    public void open() {
+        loop.render();
+    }
+
+    @Override
+    public void close() {
+        stopped = true;
+        weeks.close();
+        plans.close();
+    }
+
+    @Override
+    public void entered(Seen seen) {
+        // Lines are made on the bench.
+    }
+
+    /// What the weeks rest on is worked out anew where the camp is another one.
+    private void render(Situation<WeeksState> here) {
+        if (!here.camp().equals(asked)) {
+            asked = here.camp();
+            Camp camp = here.camp();
+            LocalDate today = here.today();
+            weeks.ask(
+                    _ -> {
+                        PlanProblem problem =
+                                PlanProblems.of(camp, PlanSettings.of(camp), today, FightPlanPlaces.of(camp));
+                        return new WeeksState.Seen(problem, KeptPlan.of(camp, problem));
+                    },
+                    seen -> loop.dispatch(new WeeksAction.Arrived(seen)));
+        }
+        view.render(here);
+        navigator.changed();
+    }
+
+    private void perform(Effect.OfStation effect) {
+        switch ((WeeksEffect) effect) {
+            case WeeksEffect.LookFor look -> lookFor(look.rules(), look.before());
+            case WeeksEffect.StopLooking() -> stopped = true;
+            case WeeksEffect.Forget() -> plans.stop();
+            case WeeksEffect.ChooseCalendar() -> chooseCalendar();
+            case WeeksEffect.WriteOut() -> writeOut();
+        }
+    }
+
+    private void lookFor(PlanRules rules, CampPlan before) {
+        Camp camp = app.camp();
+        LocalDate today = app.today();
+        stopped = false;
+        plans.ask(asked -> {
+            PlanProblem problem = PlanProblems.of(camp, rules, today, FightPlanPlaces.of(camp))
+                    .after(before);
+            PlanSearch search = before.rounds().isEmpty() ? PlanSearch.USUAL : PlanSearch.REMAKE;
+            SolvedPlan last = CampPlanner.solve(
+                    problem,
+                    search,
+                    better -> asked.tell(() -> loop.dispatch(new WeeksAction.Found(rules, problem, better, true))),
+                    () -> stopped || asked.isOld());
+            asked.tell(() -> loop.dispatch(new WeeksAction.Found(rules, problem, last, false)));
+        });
+    }
+
+    private void chooseCalendar() {
+        Optional<Path> file = navigator.choose(Texts.of("weeks.calendar.choose"), "*.ics");
+        if (file.isEmpty()) {
+            return;
+        }
+        try (Reader reader = Files.newBufferedReader(file.get())) {
+            Map<LocalDate, PlanRules.Time> days =
+                    GymCalendar.days(reader, app.today(), app.camp().card().fightNight(), ZoneId.systemDefault());
+            loop.dispatch(new WeeksAction.CalendarRead(days));
+        } catch (IOException e) {
+            app.warn(Texts.of("weeks.calendar.failed", file.get(), IoWords.of(e)));
+        }
+    }
+
+    /// Writes the plan as calendar and JSON and its load as CSV beside the camp.
+    private void writeOut() {
+        WeeksState state = loop.situation().state();
+        Path folder = app.folder().resolve(Texts.of("weeks.out.folder"));
+        List<String> written = new ArrayList<>();
+        try {
+            PlanOut.write(
+                    app.camp(),
+                    state.problem().orElseThrow(),
+                    state.plan(),
+                    folder,
+                    FilesOut.files(),
+                    OutFiles.Taken.NUMBER,
+                    written);
+            app.say(Texts.of("book.out", folder, String.join(", ", written)));
+        } catch (IOException e) {
+            app.warn(FilesOut.failed(folder, written, e));
+        }
+    }
+}

@@ -1,0 +1,56 @@
+package onebeat.desktop.weeks;
+
+import java.time.LocalDate;
+import java.util.Map;
+import onebeat.core.plan.PlanProblem;
+import onebeat.core.plan.PlanRules;
+import onebeat.core.plan.SolvedPlan;
+
+/// What can be done in the camp's weeks.
+sealed interface WeeksAction {
+
+    /// Done by a key or a button.
+    enum Do implements WeeksAction {
+        DAY_BACK,
+        DAY_ON,
+        WEEK_BACK,
+        WEEK_ON,
+        LINE_UP,
+        LINE_DOWN,
+        LOOK,
+        ANEW,
+        STOP,
+        TAKE,
+        LEAVE,
+        LONGER,
+        SHORTER,
+        NO_TIME,
+        NO_WEEKDAY,
+        PIN,
+        FORBID,
+        MOVE_ON,
+        MUST_BE_READY,
+        INTO_TONIGHT,
+        GYM_CALENDAR,
+        WRITE
+    }
+
+    /// A day, and a line of it, was pressed.
+    record Choose(int day, int line) implements WeeksAction {}
+
+    /// The weeks were worked out.
+    record Arrived(WeeksState.Seen seen) implements WeeksAction {}
+
+    /// A plan was found.
+    ///
+    /// @param looking whether a better one is still looked for
+    record Found(PlanRules rules, PlanProblem problem, SolvedPlan solved, boolean looking) implements WeeksAction {}
+
+    /// The gym's calendar was read.
+    record CalendarRead(Map<LocalDate, PlanRules.Time> days) implements WeeksAction {
+
+        public CalendarRead {
+            days = Map.copyOf(days);
+        }
+    }
+}

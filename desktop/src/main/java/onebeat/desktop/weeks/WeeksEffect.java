@@ -1,0 +1,26 @@
+package onebeat.desktop.weeks;
+
+import onebeat.core.plan.CampPlan;
+import onebeat.core.plan.PlanRules;
+import onebeat.desktop.app.Effect;
+
+/// What only the camp's weeks ask of the world.
+sealed interface WeeksEffect extends Effect.OfStation {
+
+    /// Looks for a plan.
+    ///
+    /// @param before the plan that it should differ from as little as it can; empty for one that is made anew
+    record LookFor(PlanRules rules, CampPlan before) implements WeeksEffect {}
+
+    /// Looks no longer; the best plan so far stands.
+    record StopLooking() implements WeeksEffect {}
+
+    /// Nobody waits any more for a plan.
+    record Forget() implements WeeksEffect {}
+
+    /// Asks for the gym's calendar.
+    record ChooseCalendar() implements WeeksEffect {}
+
+    /// Writes the plan and its load beside the camp.
+    record WriteOut() implements WeeksEffect {}
+}
