@@ -32,7 +32,10 @@ class WeeksWindowTest extends DemoWindow {
         coach.press(KeyCode.X);
         Path load = coach.app.folder().resolve("weeks").resolve("load.csv");
         coach.await("the weeks as files", () -> Files.exists(load));
-        assertThat(Files.readString(load)).startsWith("date,rounds,minutes,effort,load\r\n");
+        assertThat(Files.readString(load))
+                .startsWith("date,what,rounds,minutes,effort,load\r\n")
+                .contains(",planned,")
+                .contains(",done,");
         int before = coach.app.camp().rounds().size();
         coach.press(KeyCode.R);
         coach.await("the rounds", () -> coach.shell.here() == StationName.ROUNDS);

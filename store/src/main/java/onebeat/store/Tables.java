@@ -8,6 +8,7 @@ import static onebeat.store.Rows.text;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import onebeat.core.book.Judgement;
@@ -153,14 +154,19 @@ final class Tables {
                     Column.of("name", Session::name, Limit.words()),
                     Column.of("scheme_id", Session::schemeId, Limit.words()),
                     Column.of("template", Session::template, Limit.words()),
-                    Column.of("minutes", Session::minutes, Limit.whole(0, Session.MOST_MINUTES))),
+                    Column.of("minutes", Session::minutes, Limit.whole(0, Session.MOST_MINUTES)),
+                    Column.of(
+                            "effort",
+                            s -> s.effort().isPresent() ? s.effort().getAsInt() : null,
+                            Limit.whole(0, Session.MOST_EFFORT).orNothing())),
             (r, _) -> new Session(
                     text(r, "id"),
                     LocalDate.parse(text(r, "date")),
                     text(r, "name"),
                     text(r, "scheme_id"),
                     orNothing(r, "template"),
-                    r.getInt("minutes")));
+                    r.getInt("minutes"),
+                    r.getObject("effort") == null ? OptionalInt.empty() : OptionalInt.of(r.getInt("effort"))));
 
     static final Rows<RoundPlan> ROUNDS = new Rows<>(
             Place.ROUNDS,

@@ -7,6 +7,9 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -22,7 +25,9 @@ import onebeat.core.camp.Camp;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
+import onebeat.core.camp.KeptRound;
 import onebeat.core.camp.Place;
+import onebeat.core.camp.PlanSetting;
 import onebeat.core.exchange.Band;
 import onebeat.core.exchange.Family;
 import onebeat.core.exchange.Fighter;
@@ -449,10 +454,34 @@ class CampFileTest {
     }
 
     @Test
+    void thePlanOfTheWeeksComesBackAndWhatPointsNowhereLiesAside() throws Exception {
+        KeptRound kept = new KeptRound("k1", DAY, "d1", "p1");
+        PlanSetting setting = new PlanSetting("number.HEAD", "40");
+        Path path = folder.resolve("weeks" + CampFile.ENDING);
+        try (CampFile file = ((Opened) CampFile.create(path, CARD, _ -> {})).file()) {
+            file.save(Edit.together(
+                    Edit.add(Place.DRILLS, drill("d1", "1 2")),
+                    Edit.add(Place.KEPT_ROUNDS, kept),
+                    Edit.add(Place.PLAN_SETTINGS, setting)));
+        }
+        try (Connection file = DriverManager.getConnection("jdbc:sqlite:" + path);
+                Statement statement = file.createStatement()) {
+            statement.executeUpdate(
+                    "INSERT INTO kept_round (id, date, drill_id, partner_id) VALUES ('k2', '9999-99-99', 'd1', 'p1'),"
+                            + " ('k3', '2027-03-04', 'gone', 'p1')");
+        }
+        Opened opened = (Opened) CampFile.open(path);
+        try (CampFile file = opened.file()) {
+            assertThat(file.camp().keptRounds().all()).containsExactly(kept);
+            assertThat(file.camp().planSettings().all()).containsExactly(setting);
+        }
+    }
+
+    @Test
     void filmLadderAndEveningComeBackAsTheyWere() {
         Reel reel = new Reel("r9", "ring apron", 15, 180, "Maud", "film/ring-apron.mp4");
         Drill drill = drill("d1", "1 2 3").at(Rung.BROKEN, 96).overruledOn(DAY, "again at 96, and the book said up");
-        Session session = new Session("s1", DAY, "Tonight", "boxing", "half-hour", 45);
+        Session session = new Session("s1", DAY, "Tonight", "boxing", "half-hour", 45).withEffort(7);
         RoundPlan round = new RoundPlan("r1", "s1", 0, "d1", 66, 4)
                 .on(Rung.SLOW, 2)
                 .withBursts(2)

@@ -38,8 +38,8 @@ public final class TonightChanges {
         return new Filling.Choice(drill, Rung.WHOLE, drill.bpm(), "");
     }
 
-    /// Lines come into a session, as one edit, at its end and in this order. Where turns are taken in it, each of them
-    /// gets its turn too.
+    /// Lines come into a session, as one edit, at its end and in this order. Where turns are taken in it, each of
+    /// them gets its turn too.
     ///
     /// @return empty where the session would have more than [Session#MOST_LAID_OUT] rounds
     public static Optional<Edit> added(Camp camp, Session session, List<Filling.Choice> choices) {
@@ -62,6 +62,11 @@ public final class TonightChanges {
             Turns.takenBy(then, session, camp.roundsOf(session.id()).size()).ifPresent(edits::add);
         }
         return Optional.of(new Edit.Together(edits));
+    }
+
+    /// How hard a session was.
+    public static Edit effort(Session session, int said) {
+        return Edit.change(Place.SESSIONS, session, session.withEffort(said));
     }
 
     /// How many more lines a session has room for; where turns are taken each line takes two rounds.

@@ -2,6 +2,7 @@ package onebeat.core.plan;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import onebeat.core.rounds.Session;
 
 /// What a week asked for: session load is effort from 0 to 10 times minutes; monotony is the mean of the daily loads
 /// over their standard deviation; strain is the weekly load times monotony (Foster 1998, Medicine and Science in
@@ -14,7 +15,7 @@ import java.util.OptionalDouble;
 public record TrainingLoad(double load, OptionalDouble monotony, OptionalDouble strain) {
 
     /// The most that an effort is.
-    public static final int MOST_EFFORT = 10;
+    public static final int MOST_EFFORT = Session.MOST_EFFORT;
 
     /// The load of a session.
     ///

@@ -13,6 +13,8 @@ public enum Scope {
     BENCH,
     ROUNDS,
     FLOOR,
+    /// On the floor after the last round: single keys say how hard the evening was.
+    EFFORT,
     BOOK,
     /// In the camp's weeks.
     WEEKS;

@@ -175,9 +175,11 @@ public final class DemoCamp {
             LocalDate day = today.minusDays(ago);
             String session = sessions.computeIfAbsent(ago, _ -> {
                 String id = "s" + (sessions.size() + 1);
+                Session evening =
+                        new Session(id, day, row.get("session"), Scheme.usual().id());
+                String effort = row.get("effort");
                 edits.add(Edit.add(
-                        Place.SESSIONS,
-                        new Session(id, day, row.get("session"), Scheme.usual().id())));
+                        Place.SESSIONS, effort.isEmpty() ? evening : evening.withEffort(Integer.parseInt(effort))));
                 return id;
             });
             if (row.get("drill").isEmpty()) {

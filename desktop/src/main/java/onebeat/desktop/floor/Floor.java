@@ -25,6 +25,7 @@ import onebeat.desktop.command.BoundCommand;
 import onebeat.desktop.command.Command;
 import onebeat.desktop.command.KeyPress;
 import onebeat.desktop.command.OwnKeys;
+import onebeat.desktop.command.Scope;
 import onebeat.desktop.floor.FloorAction.Begin;
 import onebeat.desktop.floor.FloorAction.Teach;
 import onebeat.desktop.floor.FloorAction.Tell;
@@ -104,6 +105,12 @@ public final class Floor implements Station {
     @Override
     public Region view() {
         return view;
+    }
+
+    /// After the last round single keys say how hard the evening was.
+    @Override
+    public List<Scope> scopes() {
+        return FloorCommands.asksEffort(loop.situation()) ? List.of(Scope.EFFORT, Scope.FLOOR) : List.of(Scope.FLOOR);
     }
 
     @Override

@@ -62,4 +62,7 @@ sealed interface FloorAction {
 
     /// A key is to be learned for the command at this place; after the last one all are kept.
     record Teach(int at) implements FloorAction {}
+
+    /// How hard the evening was, from 0 to 10.
+    record Effort(int said) implements FloorAction {}
 }

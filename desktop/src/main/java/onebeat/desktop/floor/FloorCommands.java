@@ -3,6 +3,7 @@ package onebeat.desktop.floor;
 import java.util.ArrayList;
 import java.util.List;
 import onebeat.core.book.Fault;
+import onebeat.core.rounds.Session;
 import onebeat.desktop.app.Situation;
 import onebeat.desktop.command.Command;
 import onebeat.desktop.command.Group;
@@ -61,12 +62,35 @@ final class FloorCommands {
             all.add(of(Group.JUDGE, "floor.fault", new NameFault(number), "" + number, "Numpad " + number)
                     .when(FloorCommands::hasJudged));
         }
+        for (int said = 0; said <= Session.MOST_EFFORT; said++) {
+            FloorAction action = new FloorAction.Effort(said);
+            all.add(
+                    said > MOST_DIGIT
+                            ? Command.of(Scope.EFFORT, Group.JUDGE, "floor.effort", action, "X")
+                            : Command.of(
+                                    Scope.EFFORT, Group.JUDGE, "floor.effort", action, "" + said, "Numpad " + said));
+        }
         return List.copyOf(all);
     }
 
     private static Command<Situation<FloorState>, FloorAction> of(
             Group group, String id, FloorAction action, String... keys) {
         return Command.of(Scope.FLOOR, group, id, action, keys);
+    }
+
+    /// Whether all rounds are over, nobody said yet how hard it was, and no fault is asked for.
+    static boolean asksEffort(Situation<FloorState> here) {
+        FloorState state = here.state();
+        boolean over = state.schedule()
+                .filter(s -> !s.rounds().isEmpty())
+                .filter(s -> state.clock().atMs() >= s.rounds().getLast().endMs())
+                .isPresent();
+        return over
+                && !state.told().equals(FloorUpdate.faults())
+                && here.camp()
+                        .sessionOn(here.today())
+                        .filter(session -> session.effort().isEmpty())
+                        .isPresent();
     }
 
     private static boolean hasSession(Situation<FloorState> here) {

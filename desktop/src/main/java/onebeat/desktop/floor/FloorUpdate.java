@@ -3,12 +3,15 @@ package onebeat.desktop.floor;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import onebeat.core.book.Fault;
 import onebeat.core.book.Judgement;
 import onebeat.core.book.Repetition;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Edit;
 import onebeat.core.change.RepetitionChanges;
+import onebeat.core.change.TonightChanges;
 import onebeat.core.hearing.HeardRound;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
@@ -74,6 +77,7 @@ final class FloorUpdate {
             case Tell tell -> Next.of(state.told(tell.words()));
             case Teach teach -> teach(teach.at());
             case NameFault fault -> nameFault(fault.number());
+            case FloorAction.Effort effort -> effort(effort.said());
             case Do one -> done(one);
         };
     }
@@ -200,14 +204,21 @@ final class FloorUpdate {
     }
 
     /// After a round it is said what was heard of it.
-    private static FloorState afterRound(FloorState now, List<Event> due) {
+    private FloorState afterRound(FloorState now, List<Event> due) {
         return due.stream()
                 .filter(event -> event.kind() == Kind.END)
                 .reduce((_, later) -> later)
-                .map(end -> HeardWords.round(now, end.round()))
+                .map(end -> Stream.of(HeardWords.round(now, end.round()), question(now))
+                        .filter(words -> !words.isEmpty())
+                        .collect(Collectors.joining("   ")))
                 .filter(words -> !words.isEmpty())
                 .map(now::told)
                 .orElse(now);
+    }
+
+    /// After the last round it is asked how hard the evening was.
+    private String question(FloorState now) {
+        return FloorCommands.asksEffort(here.with(now)) ? Texts.of("floor.effort.ask") : "";
     }
 
     /// What is heard of a round that is over already is said anew.
@@ -235,7 +246,15 @@ final class FloorUpdate {
                         Save.of(new Edit.Together(taken.edits())));
     }
 
-    private static String faults() {
+    /// How hard the evening was is written down with it.
+    private Next<FloorState> effort(int said) {
+        return camp.sessionOn(here.today())
+                .map(session -> Next.of(
+                        state.told(Texts.of("floor.effort.said", said)), Save.of(TonightChanges.effort(session, said))))
+                .orElseGet(() -> Next.of(state));
+    }
+
+    static String faults() {
         List<String> all = new ArrayList<>();
         for (Fault fault : Fault.all()) {
             all.add((all.size() + 1) + " " + fault.words());

@@ -17,6 +17,7 @@ import javafx.scene.shape.Polygon;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 import onebeat.core.camp.Camp;
+import onebeat.core.plan.DoneDay;
 import onebeat.core.rounds.Session;
 import onebeat.desktop.nodes.LetterMeasure;
 import onebeat.desktop.nodes.Nodes;
@@ -123,13 +124,28 @@ final class CampBand extends Pane {
         List<Node> knots = new ArrayList<>();
         for (Session session : camp.sessions().all()) {
             boolean done = session.date().isBefore(today);
-            Circle knot = new Circle(x(session.date()), line, 5.5);
+            Circle knot = new Circle(x(session.date()), line, size(session));
             knot.getStyleClass().setAll(done ? "cord-knot-done" : "cord-knot");
             knot.setMouseTransparent(true);
             knots.add(knot);
         }
         return knots;
     }
+
+    /// A knot is as thick as its evening was hard and long; of usual size where nobody said how hard.
+    private double size(Session session) {
+        return DoneDay.of(camp).stream()
+                .filter(day -> day.date().equals(session.date()))
+                .flatMap(day -> day.load().stream().boxed())
+                .findFirst()
+                .map(load -> Math.min(MOST_KNOT, LEAST_KNOT + load / LOAD_PER_PIXEL))
+                .orElse(USUAL_KNOT);
+    }
+
+    private static final double USUAL_KNOT = 5.5;
+    private static final double LEAST_KNOT = 3;
+    private static final double MOST_KNOT = 10;
+    private static final double LOAD_PER_PIXEL = 70;
 
     private List<Node> weeks() {
         List<Node> ticks = new ArrayList<>();

@@ -7,6 +7,7 @@ import java.util.Optional;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
 import onebeat.core.holding.Partner;
+import onebeat.core.plan.DoneDay;
 import onebeat.core.plan.LadderForecast;
 import onebeat.core.plan.PlanProblem;
 import onebeat.core.plan.PlannedDay;
@@ -19,6 +20,7 @@ import onebeat.desktop.app.Situation;
 /// @param kept those of the plan that is kept
 /// @param forecasts how each line likely climbs, in the order of the lines
 /// @param weeks what each week asks for, by its Monday
+/// @param done the days that were done
 record WeeksPicture(
         Camp camp,
         LocalDate today,
@@ -27,7 +29,8 @@ record WeeksPicture(
         List<PlannedDay> days,
         List<PlannedDay> kept,
         List<LadderForecast> forecasts,
-        Map<LocalDate, TrainingLoad> weeks) {
+        Map<LocalDate, TrainingLoad> weeks,
+        List<DoneDay> done) {
 
     static WeeksPicture of(Situation<WeeksState> here, PlanProblem problem) {
         WeeksState state = here.state();
@@ -44,7 +47,8 @@ record WeeksPicture(
                                 .map(now -> PlannedDay.of(now.problem(), now.kept()))
                                 .orElse(List.of()),
                 LadderForecast.of(here.camp(), problem, state.plan()),
-                PlannedDay.weeks(problem, days));
+                PlannedDay.weeks(problem, days),
+                DoneDay.of(here.camp()));
     }
 
     String name(int line) {

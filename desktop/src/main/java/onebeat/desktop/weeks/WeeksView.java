@@ -27,6 +27,7 @@ final class WeeksView extends VBox {
     private final WeeksRope rope;
     private final DayPaper day = new DayPaper();
     private final MovesPaper moves = new MovesPaper();
+    private final DonePaper done = new DonePaper();
 
     WeeksView(Consumer<WeeksAction> dispatch) {
         super(10);
@@ -37,7 +38,7 @@ final class WeeksView extends VBox {
         VBox left = new VBox(6, title, Nodes.flow(under), strands);
         left.getStyleClass().add("paper");
         left.setMinSize(0, 0);
-        ScrollPane scroll = Nodes.scroll(new VBox(14, moves, day));
+        ScrollPane scroll = Nodes.scroll(new VBox(14, moves, day, done));
         scroll.setFitToWidth(true);
         VBox right = new VBox(scroll);
         VBox.setVgrow(scroll, Priority.ALWAYS);
@@ -69,6 +70,7 @@ final class WeeksView extends VBox {
         rope.show(picture);
         day.show(picture);
         moves.show(picture);
+        done.show(picture);
     }
 
     private static String told(WeeksState state) {

@@ -95,6 +95,34 @@ class FloorUpdateTest {
         assertThat(camp.repetitions().size()).isEqualTo(before + 3);
     }
 
+    @Test
+    void inTheLastRestOneKeySaysHowHardItWas() {
+        long end = schedule.rounds().getLast().endMs();
+        List<Event> ends =
+                schedule.events().stream().filter(e -> e.kind() == Kind.END).toList();
+        at(schedule.rounds().getFirst().endMs(), List.of(ends.getFirst()));
+        assertThat(FloorCommands.asksEffort(DemoSituation.of(camp, state)))
+                .as("rounds are still to come")
+                .isFalse();
+        at(end, List.of(ends.getLast()));
+        assertThat(state.told()).contains("How hard was the evening?");
+        assertThat(FloorCommands.asksEffort(DemoSituation.of(camp, state))).isTrue();
+        after(new FloorAction.Effort(7));
+        assertThat(camp.sessionOn(DemoSituation.DAY).orElseThrow().effort()).hasValue(7);
+        assertThat(FloorCommands.asksEffort(DemoSituation.of(camp, state)))
+                .as("asked once")
+                .isFalse();
+    }
+
+    @Test
+    void aFaultThatIsAskedForComesFirst() {
+        at(schedule.rounds().getLast().endMs(), List.of());
+        after(Do.LATE);
+        assertThat(FloorCommands.asksEffort(DemoSituation.of(camp, state))).isFalse();
+        after(new FloorAction.NameFault(1));
+        assertThat(FloorCommands.asksEffort(DemoSituation.of(camp, state))).isTrue();
+    }
+
     /// After a machine slept several rounds end at once; each is in the book.
     @Test
     void roundsThatEndAtOnceAreAllInTheBook() {

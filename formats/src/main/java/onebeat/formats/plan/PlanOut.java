@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.OptionalDouble;
 import onebeat.core.camp.Camp;
 import onebeat.core.plan.CampPlan;
+import onebeat.core.plan.DoneDay;
 import onebeat.core.plan.PlanProblem;
 import onebeat.core.plan.PlanValue;
 import onebeat.core.plan.PlannedDay;
@@ -20,7 +21,7 @@ import org.apache.commons.csv.CSVFormat;
 /// minutes, effort (0 to 10) and load (effort times minutes).
 public final class PlanOut {
 
-    private static final List<String> COLUMNS = List.of("date", "rounds", "minutes", "effort", "load");
+    private static final List<String> COLUMNS = List.of("date", "what", "rounds", "minutes", "effort", "load");
 
     private PlanOut() {}
 
@@ -41,7 +42,7 @@ public final class PlanOut {
                 List.of());
         text(folder.resolve("weeks.ics"), PlanCalendarFile.text(camp, problem, plan), out, taken, written);
         text(folder.resolve("weeks.json"), PlanJson.of(camp, problem, told), out, taken, written);
-        text(folder.resolve("load.csv"), load(problem, plan), out, taken, written);
+        text(folder.resolve("load.csv"), load(camp, problem, plan), out, taken, written);
     }
 
     private static void text(Path file, String text, OutFiles out, Taken taken, List<String> written)
@@ -50,13 +51,24 @@ public final class PlanOut {
     }
 
     /// The load of each training day, as CSV.
-    public static String load(PlanProblem problem, CampPlan plan) throws IOException {
+    public static String load(Camp camp, PlanProblem problem, CampPlan plan) throws IOException {
         StringBuilder csv = new StringBuilder();
         CSVFormat.RFC4180.printRecord(csv, COLUMNS.toArray());
+        for (DoneDay day : DoneDay.of(camp)) {
+            CSVFormat.RFC4180.printRecord(
+                    csv,
+                    day.date(),
+                    "done",
+                    day.rounds(),
+                    day.minutes(),
+                    day.effort().isPresent() ? day.effort().getAsInt() : "",
+                    day.load().isPresent() ? Math.round(day.load().getAsDouble()) : "");
+        }
         for (PlannedDay day : PlannedDay.of(problem, plan)) {
             CSVFormat.RFC4180.printRecord(
                     csv,
                     day.date(),
+                    "planned",
                     day.rounds().size(),
                     day.minutes(),
                     String.format(Locale.ROOT, "%.1f", day.effort()),

@@ -12,3 +12,6 @@ CREATE TABLE kept_round (
   partner_id TEXT NOT NULL,
   seat INTEGER NOT NULL DEFAULT 0
 );
+
+-- How hard a session was, from 0 to 10.
+ALTER TABLE session ADD COLUMN effort INTEGER;
