@@ -34,11 +34,13 @@ public record PlanRules(
 
     private static final Map<String, Integer> USUAL = new TreeMap<>();
     private static final Map<String, Integer> WEIGHTS = new TreeMap<>();
+    private static final Map<String, String> MEANINGS = new TreeMap<>();
 
     static {
         Table.rows(PlanRules.class, "rules.csv").forEach(row -> {
             USUAL.put(row.get("rule"), Integer.parseInt(row.get("value")));
             WEIGHTS.put(row.get("rule"), Integer.parseInt(row.get("weight")));
+            MEANINGS.put(row.get("rule"), row.get("meaning"));
         });
     }
 
@@ -84,6 +86,13 @@ public record PlanRules(
     public int value(Enum<?> rule) {
         return values.getOrDefault(rule, USUAL.getOrDefault(rule.name(), 0));
     }
+
+    /// What the number of a rule means; empty where there is nothing to set.
+    public static Optional<String> meaning(Enum<?> rule) {
+        return Optional.ofNullable(MEANINGS.get(rule.name())).filter(meaning -> !meaning.equals(NOTHING));
+    }
+
+    private static final String NOTHING = "nothing to set";
 
     /// How much a rule weighs.
     public int weight(SoftRule rule) {
@@ -137,6 +146,23 @@ public record PlanRules(
         Map<Enum<?>, Integer> all = new HashMap<>(values);
         all.put(rule, value);
         return new PlanRules(week, days, pins, mustBeReady, all, weights);
+    }
+
+    /// The same where days of the week have other times.
+    public PlanRules withWeek(Map<DayOfWeek, Time> other) {
+        return new PlanRules(other, days, pins, mustBeReady, values, weights);
+    }
+
+    /// The same with these numbers and weights; those that are as usual are not kept.
+    public PlanRules withNumbers(Map<Enum<?>, Integer> numbers, Map<SoftRule, Integer> weighs) {
+        Map<Enum<?>, Integer> own = new HashMap<>(numbers);
+        own.entrySet()
+                .removeIf(one -> one.getValue().equals(USUAL.get(one.getKey().name())));
+        Map<SoftRule, Integer> ownWeights = new HashMap<>(weighs);
+        ownWeights
+                .entrySet()
+                .removeIf(one -> one.getValue().equals(WEIGHTS.get(one.getKey().name())));
+        return new PlanRules(week, days, pins, mustBeReady, own, ownWeights);
     }
 
     /// The same with what comes, or does not, on a day.

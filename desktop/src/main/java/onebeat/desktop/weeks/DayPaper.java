@@ -37,7 +37,7 @@ final class DayPaper extends VBox {
 
     void show(WeeksPicture picture) {
         List<Node> nodes = new ArrayList<>();
-        nodes.add(Nodes.label(DAY.format(picture.date()), "heading"));
+        nodes.add(Nodes.label(words(picture.date()), "heading"));
         nodes.add(Nodes.flow(Nodes.text(time(picture), "soft")));
         Optional<PlannedDay> day = picture.day();
         day.ifPresent(one -> nodes.add(Nodes.flow(Nodes.text(
@@ -70,6 +70,10 @@ final class DayPaper extends VBox {
         }
         nodes.addAll(chosen(picture, day));
         getChildren().setAll(nodes);
+    }
+
+    static String words(LocalDate date) {
+        return DAY.format(date);
     }
 
     private static LocalDate monday(LocalDate day) {

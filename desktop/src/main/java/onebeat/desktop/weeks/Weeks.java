@@ -128,9 +128,28 @@ public final class Weeks implements Station {
             case WeeksEffect.LookFor look -> lookFor(look.rules(), look.before());
             case WeeksEffect.StopLooking() -> stopped = true;
             case WeeksEffect.Forget() -> plans.stop();
+            case WeeksEffect.AskRules ask -> askRules(ask.rules());
+            case WeeksEffect.AskDay ask -> askDay(ask);
+            case WeeksEffect.CloseForm() -> navigator.closeForm();
             case WeeksEffect.ChooseCalendar() -> chooseCalendar();
             case WeeksEffect.WriteOut() -> writeOut();
         }
+    }
+
+    private void askRules(PlanRules rules) {
+        RulesForm form = new RulesForm(rules, given -> loop.dispatch(new WeeksAction.RulesGiven(given)));
+        navigator.open(form);
+        form.begin();
+    }
+
+    private void askDay(WeeksEffect.AskDay ask) {
+        DayForm form = new DayForm(
+                DayPaper.words(ask.date()),
+                ask.time(),
+                List.copyOf(app.camp().partners().all()),
+                given -> loop.dispatch(new WeeksAction.DayGiven(given)));
+        navigator.open(form);
+        form.begin();
     }
 
     private void lookFor(PlanRules rules, CampPlan before) {

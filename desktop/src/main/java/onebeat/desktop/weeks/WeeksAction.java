@@ -31,6 +31,8 @@ sealed interface WeeksAction {
         MOVE_ON,
         MUST_BE_READY,
         INTO_TONIGHT,
+        RULES,
+        DAY,
         GYM_CALENDAR,
         WRITE
     }
@@ -45,6 +47,12 @@ sealed interface WeeksAction {
     ///
     /// @param looking whether a better one is still looked for
     record Found(PlanRules rules, PlanProblem problem, SolvedPlan solved, boolean looking) implements WeeksAction {}
+
+    /// The coach set what the weeks keep to.
+    record RulesGiven(PlanRules rules) implements WeeksAction {}
+
+    /// The coach set the chosen day's time and who is there.
+    record DayGiven(PlanRules.Time time) implements WeeksAction {}
 
     /// The gym's calendar was read.
     record CalendarRead(Map<LocalDate, PlanRules.Time> days) implements WeeksAction {

@@ -35,6 +35,8 @@ final class WeeksCommands {
             of(Group.CHANGE, "weeks.ready", Do.MUST_BE_READY, "B"),
             of(Group.CHANGE, "weeks.longer", Do.LONGER, "Plus", "Equals"),
             of(Group.CHANGE, "weeks.shorter", Do.SHORTER, "Minus"),
+            of(Group.CHANGE, "weeks.day", Do.DAY, "E"),
+            of(Group.CHANGE, "weeks.rules", Do.RULES, "K"),
             of(Group.CHANGE, "weeks.noweekday", Do.NO_WEEKDAY, "W"),
             of(Group.CHOOSE, "weeks.back", Do.DAY_BACK, "Left"),
             of(Group.CHOOSE, "weeks.on", Do.DAY_ON, "Right"),

@@ -1,5 +1,6 @@
 package onebeat.desktop.weeks;
 
+import java.time.LocalDate;
 import onebeat.core.plan.CampPlan;
 import onebeat.core.plan.PlanRules;
 import onebeat.desktop.app.Effect;
@@ -17,6 +18,15 @@ sealed interface WeeksEffect extends Effect.OfStation {
 
     /// Nobody waits any more for a plan.
     record Forget() implements WeeksEffect {}
+
+    /// Asks for what the weeks keep to.
+    record AskRules(PlanRules rules) implements WeeksEffect {}
+
+    /// Asks for a day's time and who is there.
+    record AskDay(LocalDate date, PlanRules.Time time) implements WeeksEffect {}
+
+    /// Closes the form that is open.
+    record CloseForm() implements WeeksEffect {}
 
     /// Asks for the gym's calendar.
     record ChooseCalendar() implements WeeksEffect {}

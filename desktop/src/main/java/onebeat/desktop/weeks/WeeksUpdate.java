@@ -21,6 +21,7 @@ import onebeat.core.plan.PlanRules;
 import onebeat.core.plan.PlanSettings;
 import onebeat.core.plan.SolvedPlan;
 import onebeat.core.rounds.Session;
+import onebeat.desktop.app.Effect;
 import onebeat.desktop.app.Effect.Go;
 import onebeat.desktop.app.Effect.Save;
 import onebeat.desktop.app.Effect.Say;
@@ -59,6 +60,8 @@ final class WeeksUpdate {
             case WeeksAction.Arrived arrived -> arrived(arrived.seen());
             case WeeksAction.Found found -> found(found);
             case WeeksAction.CalendarRead read -> calendar(read.days());
+            case WeeksAction.RulesGiven given -> closed(look(given.rules(), kept()));
+            case WeeksAction.DayGiven given -> closed(withDay((date, rules) -> rules.withDay(date, given.time())));
             case Do one -> state.seen().isEmpty() ? Next.of(state) : done(one);
         };
     }
@@ -104,6 +107,8 @@ final class WeeksUpdate {
             case MOVE_ON -> moveOn();
             case MUST_BE_READY -> mustBeReady();
             case INTO_TONIGHT -> intoTonight();
+            case RULES -> Next.of(state, new WeeksEffect.AskRules(rules()));
+            case DAY -> askDay();
             case GYM_CALENDAR -> Next.of(state, new WeeksEffect.ChooseCalendar());
             case WRITE -> Next.of(state, new WeeksEffect.WriteOut());
         };
@@ -149,6 +154,20 @@ final class WeeksUpdate {
             PlanRules.Time now = rules.on(date);
             return rules.withDay(date, new PlanRules.Time(now.start(), change.apply(now.minutes()), now.partners()));
         });
+    }
+
+    private static Next<WeeksState> closed(Next<WeeksState> next) {
+        List<Effect> effects = new ArrayList<>(next.effects());
+        effects.addFirst(new WeeksEffect.CloseForm());
+        return new Next<>(next.state(), effects);
+    }
+
+    private Next<WeeksState> askDay() {
+        if (problem().days().isEmpty()) {
+            return Next.of(state);
+        }
+        LocalDate date = problem().days().get(state.day()).date();
+        return Next.of(state, new WeeksEffect.AskDay(date, rules().on(date)));
     }
 
     /// What if this day of the week had no time from here on: once more gives it back.

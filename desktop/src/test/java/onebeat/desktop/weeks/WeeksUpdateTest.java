@@ -5,11 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import onebeat.core.camp.Camp;
 import onebeat.core.plan.CampPlan;
+import onebeat.core.plan.HardRule;
 import onebeat.core.plan.KeptPlan;
 import onebeat.core.plan.Pin;
 import onebeat.core.plan.PlanFilling;
@@ -17,6 +21,7 @@ import onebeat.core.plan.PlanProblem;
 import onebeat.core.plan.PlanProblems;
 import onebeat.core.plan.PlanRules;
 import onebeat.core.plan.PlanSettings;
+import onebeat.core.plan.SoftRule;
 import onebeat.core.plan.SolvedPlan;
 import onebeat.desktop.DemoSituation;
 import onebeat.desktop.app.Effect;
@@ -171,6 +176,25 @@ class WeeksUpdateTest {
         assertThat(state.day()).as("the chosen day goes along").isEqualTo(2);
         after(Do.MUST_BE_READY);
         assertThat(rules().mustBeReady()).containsExactly(drill());
+    }
+
+    @Test
+    void whatIsSetInAFormIsAnotherPlanToo() {
+        after(Do.RULES);
+        assertThat(last.effects()).containsExactly(new WeeksEffect.AskRules(PlanRules.usual()));
+        PlanRules given = PlanRules.usual().withValue(HardRule.REST_DAYS, 4).withWeight(SoftRule.KEEP, 1);
+        after(new WeeksAction.RulesGiven(given));
+        assertThat(last.effects()).first().isEqualTo(new WeeksEffect.CloseForm());
+        assertThat(rules()).isEqualTo(given);
+        found(false);
+        after(Do.TAKE);
+        assertThat(PlanSettings.of(camp)).isEqualTo(given);
+        after(Do.DAY);
+        assertThat(last.effects()).containsExactly(new WeeksEffect.AskDay(TODAY, PlanRules.Time.of(60)));
+        after(new WeeksAction.DayGiven(new PlanRules.Time(LocalTime.NOON, 30, Optional.of(Set.of()))));
+        assertThat(rules().on(TODAY).partners()).contains(Set.of());
+        found(false);
+        assertThat(state.plan().on(0)).as("nobody is there to hold").isEmpty();
     }
 
     @Test
