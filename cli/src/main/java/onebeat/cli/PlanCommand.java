@@ -5,14 +5,17 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
+import onebeat.core.camp.Edit;
 import onebeat.core.holding.Partner;
 import onebeat.core.plan.FightPlanPlaces;
+import onebeat.core.plan.HeldElsewhere;
 import onebeat.core.plan.KeptPlan;
 import onebeat.core.plan.PlanProblem;
 import onebeat.core.plan.PlanProblems;
@@ -20,7 +23,9 @@ import onebeat.core.plan.PlanSettings;
 import onebeat.core.plan.PlanWords;
 import onebeat.core.plan.PlannedDay;
 import onebeat.core.plan.SolvedPlan;
+import onebeat.formats.out.IoWords;
 import onebeat.formats.out.OutFiles;
+import onebeat.formats.plan.OtherPlan;
 import onebeat.formats.plan.PlanCalendarFile;
 import onebeat.formats.plan.PlanJson;
 import onebeat.planning.CampPlanner;
@@ -80,6 +85,13 @@ final class PlanCommand implements Callable<Integer> {
     private @Nullable Path ics;
 
     @Option(
+            names = "--beside",
+            paramLabel = "FILE",
+            description =
+                    "The plan of another camp (plan --json): who holds there holds less here. Can be given again.")
+    private List<Path> beside = List.of();
+
+    @Option(
             names = "--take",
             description = "Keep the plan in the camp. A plan that is kept already is changed as little as can be.")
     private boolean take;
@@ -120,6 +132,16 @@ final class PlanCommand implements Callable<Integer> {
                     + camp.drills().size() + " lines and " + camp.partners().size()
                     + " partners. Add them in the program first.");
         }
+        List<Edit> others = new ArrayList<>();
+        for (Path other : beside) {
+            try {
+                OtherPlan read = OtherPlan.read(other, camp);
+                others.add(HeldElsewhere.known(camp, read.camp(), read.held()));
+                camp = others.getLast().applyTo(camp);
+            } catch (IOException e) {
+                return refuse(other + ": " + IoWords.of(e));
+            }
+        }
         PlanProblem asked = PlanProblems.of(camp, PlanSettings.of(camp), first, FightPlanPlaces.of(camp));
         PlanProblem problem = asked.after(KeptPlan.of(camp, asked));
         SolvedPlan solved = CampPlanner.solve(problem, new PlanSearch(seconds, seed), _ -> {}, () -> false);
@@ -138,7 +160,8 @@ final class PlanCommand implements Callable<Integer> {
                 return refuse(Outputs.failed(List.of(), e));
             }
         }
-        if (take && !(opened.save(KeptPlan.taken(camp, problem, solved.plan())) instanceof Saving.Saved)) {
+        others.add(KeptPlan.taken(camp, problem, solved.plan()));
+        if (take && !(opened.save(new Edit.Together(others)) instanceof Saving.Saved)) {
             return refuse("The plan could not be kept in " + file + ". Nothing was changed there. Is it open in the"
                     + " program, or its disk full?");
         }

@@ -7,10 +7,13 @@ import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.Collections;
+import java.util.List;
 import java.util.Set;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
+import onebeat.core.camp.KeptRound;
 import onebeat.core.camp.Place;
 import onebeat.core.exchange.Family;
 import onebeat.core.exchange.Fighter;
@@ -98,6 +101,59 @@ class PlanCommandTest {
                         .asString())
                 .as("what stands in the other comes first")
                 .isEqualTo("Two hands");
+    }
+
+    @Test
+    void aPlanThatIsTakenStandsInTheCampAndIsRemadeFromThere() throws Exception {
+        Path camp = camp();
+        String[] take = {"plan", "--take", "--from", FIRST.toString(), "--seconds", "1", camp.toString()};
+        assertThat(run(take)).as(err.toString()).isZero();
+        List<KeptRound> kept;
+        try (CampFile file = ((Opening.Opened) CampFile.open(camp)).file()) {
+            kept = List.copyOf(file.camp().keptRounds().all());
+        }
+        assertThat(kept).isNotEmpty().allMatch(round -> round.partnerId().equals("p"));
+        assertThat(run(take)).isZero();
+        try (CampFile file = ((Opening.Opened) CampFile.open(camp)).file()) {
+            assertThat(file.camp().keptRounds().all())
+                    .as("nothing is another since")
+                    .containsExactlyInAnyOrderElementsOf(kept);
+        }
+    }
+
+    @Test
+    void whoHoldsForAnotherAthleteHoldsLessHere() throws Exception {
+        Path other = folder.resolve("weeks.json");
+        String round = "{\"partner\": \"sunniva\"}, {\"partner\": \"Unknown\"}";
+        Files.writeString(
+                other,
+                "{\"camp\": \"Maud's camp\", \"sessions\": [{\"date\": \"" + FIRST + "\", \"rounds\": ["
+                        + String.join(", ", Collections.nCopies(6, round)) + "]}]}");
+        Path camp = camp();
+        String[] asked = {
+            "plan",
+            "--json",
+            "--beside",
+            other.toString(),
+            "--from",
+            FIRST.toString(),
+            "--seconds",
+            "1",
+            camp.toString()
+        };
+        assertThat(run(asked)).as(err.toString()).isZero();
+        assertThat(JsonMapper.builder()
+                        .build()
+                        .readTree(out.toString())
+                        .path("sessions")
+                        .get(0)
+                        .path("date")
+                        .asString())
+                .as("the only partner holds all that one may on the first day for somebody else")
+                .isNotEqualTo(FIRST.toString());
+        Files.writeString(other, "{\"camp\": 3");
+        assertThat(run(asked)).isEqualTo(2);
+        assertThat(out.toString()).contains("not JSON");
     }
 
     @Test

@@ -45,8 +45,10 @@ public final class CampPlanner {
     private static boolean load() {
         try {
             Loader.loadNativeLibraries();
+            // The loader is silent where it could not unpack anything: only a first use tells.
+            new CpModel().newBoolVar("there");
             return true;
-        } catch (UnsatisfiedLinkError | RuntimeException _) {
+        } catch (LinkageError | RuntimeException _) {
             // The machine has no such library, or nowhere to unpack it: plans are filled by rule then.
             return false;
         }

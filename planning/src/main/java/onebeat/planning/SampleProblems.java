@@ -101,15 +101,24 @@ public final class SampleProblems {
     }
 
     /// A week of three free evenings with one new line `d0`, one partner, and nothing in its way but one rule. By
-    /// usual numbers the line is ready after two rounds.
+    /// usual numbers the line is ready after two rounds, against hard days after a hard day's six.
     ///
     /// @param against the rule that there is something for
     static PlanProblem plain(PlanRules rules, HardRule against) {
         boolean contact = against == HardRule.NO_CONTACT || against == HardRule.HEAD;
         Set<Integer> after = against == HardRule.PREREQUISITE ? Set.of(1) : Set.of();
         Map<Integer, Integer> holds = against == HardRule.PARTNER ? Map.of() : Map.of(0, Integer.MAX_VALUE);
-        PlanLine first =
-                new PlanLine("d0", 1, Rung.RANDOM, List.of(2, 4), false, after, holds, contact ? 1 : 0, contact);
+        boolean hard = against == HardRule.HARD_DAYS;
+        PlanLine first = new PlanLine(
+                "d0",
+                1,
+                Rung.RANDOM,
+                hard ? List.of(6, 8) : List.of(2, 4),
+                false,
+                after,
+                holds,
+                contact ? 1 : 0,
+                contact);
         List<PlanLine> lines = against == HardRule.PREREQUISITE
                 ? List.of(
                         first,
@@ -124,7 +133,7 @@ public final class SampleProblems {
                                 0,
                                 false))
                 : List.of(first);
-        int room = against == HardRule.TIME ? 0 : 4;
+        int room = against == HardRule.TIME ? 0 : hard ? 8 : 4;
         List<TrainingDay> days = new ArrayList<>();
         List<Integer> rooms = new ArrayList<>();
         for (int d = 0; d < 3 * WEEK; d++) {

@@ -2,6 +2,9 @@ package onebeat.planning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -16,14 +19,19 @@ import onebeat.core.plan.PlanValue;
 import onebeat.core.plan.PlannedRound;
 import onebeat.core.plan.RuleBreaks;
 import onebeat.core.plan.RuleConflict;
+import onebeat.core.plan.SoftRule;
 import onebeat.core.plan.SolvedPlan;
 import onebeat.planning.SampleProblems.Size;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class CampPlannerTest {
+
+    @TempDir
+    Path folder;
 
     private static final Size SMALL = new Size(1, 3, 2, 3, 2);
     private static final Size MIDDLE = new Size(4, 4, 4, 8, 3);
@@ -144,9 +152,24 @@ class CampPlannerTest {
             case HEAD, PARTNER_ROUNDS, LINE_ROUNDS, NEW_LINES -> rules.withValue(other, 0);
             case REST_DAYS -> rules.withValue(other, 7);
             case NO_CONTACT -> rules.withValue(other, 99);
+            // Ready on the first day means six rounds on it, and so a hard day.
+            case HARD_DAYS ->
+                rules.withValue(HardRule.HARD_DAYS, 0)
+                        .withValue(HardRule.LINE_ROUNDS, 8)
+                        .withValue(HardRule.PARTNER_ROUNDS, 8)
+                        .withValue(SoftRule.READY, 21);
+            case FORBIDDEN -> onNoDay(rules);
             default -> rules;
         };
         return SampleProblems.plain(rules, other);
+    }
+
+    private static PlanRules onNoDay(PlanRules rules) {
+        PlanRules all = rules;
+        for (int day = 0; day < 21; day++) {
+            all = all.with(new Pin(SampleProblems.FIRST.plusDays(day), "d0", false));
+        }
+        return all;
     }
 
     @ParameterizedTest
@@ -169,6 +192,9 @@ class CampPlannerTest {
         "MUST_BE_READY, NO_CONTACT",
         "MUST_BE_READY, LINE_ROUNDS",
         "MUST_BE_READY, NEW_LINES",
+        "MUST_BE_READY, HARD_DAYS",
+        "MUST_BE_READY, FORBIDDEN",
+        "LEAST_DAYS, FORBIDDEN",
         "LEAST_DAYS, TIME",
         "LEAST_DAYS, PARTNER",
         "LEAST_DAYS, PARTNER_ROUNDS",
@@ -181,5 +207,38 @@ class CampPlannerTest {
         assertThat(solved.conflicts()).extracting(RuleConflict::rules).containsExactly(EnumSet.of(demand, other));
         assertThat(solved.conflicts().getFirst().loosen()).containsExactlyInAnyOrder(demand, other);
         assertThat(solved.by()).isEqualTo(SolvedPlan.By.FILLING);
+    }
+
+    /// The solver's library cannot be unpacked where the temporary folder is none: in a process of its own, since
+    /// it is loaded once.
+    @Test
+    void withoutItsLibraryAPlanIsFilledByRuleAndProvesNothing() throws Exception {
+        Path notAFolder = Files.createFile(folder.resolve("file"));
+        Process process = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-Djava.io.tmpdir=" + notAFolder,
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        WithoutLibrary.class.getName())
+                .redirectErrorStream(true)
+                .start();
+        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(process.waitFor()).as(said).isZero();
+        assertThat(said).contains("there: false").contains("by: FILLING").contains("broken: []");
+    }
+
+    /// What the process does.
+    static final class WithoutLibrary {
+
+        private WithoutLibrary() {}
+
+        public static void main(String[] arguments) {
+            PlanProblem problem = SampleProblems.of(MIDDLE, PlanRules.usual(), 9);
+            SolvedPlan plan = solve(problem, 5);
+            System.out.println("there: " + CampPlanner.isThere());
+            System.out.println(
+                    "by: " + plan.by() + " of " + plan.plan().rounds().size());
+            System.out.println("broken: " + RuleBreaks.of(problem, plan.plan()));
+        }
     }
 }

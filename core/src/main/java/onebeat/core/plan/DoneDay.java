@@ -16,15 +16,16 @@ import onebeat.core.rounds.Session;
 /// A training day that was done, from the book.
 ///
 /// @param rounds that the athlete ran
-/// @param minutes how long it took: those of its session, or where it has none its rounds with the rests between
+/// @param minutes how long it took: those of its session, or where it has none as the plan reckons them, from its
+///     rounds with the rests between and the part of a session that they are
 /// @param effort how hard it was, from 0 to [TrainingLoad#MOST_EFFORT]; empty where nobody asked
 public record DoneDay(LocalDate date, int rounds, int minutes, OptionalInt effort) {
 
-    private static final int SECONDS_PER_MINUTE = 60;
     private static final int DAYS_OF_WEEK = 7;
 
     /// The days of a camp on which something ran.
     public static List<DoneDay> of(Camp camp) {
+        PlanRules rules = PlanSettings.of(camp);
         Map<LocalDate, List<RoundRun>> days = new TreeMap<>();
         camp.runsOf("")
                 .forEach(run ->
@@ -36,15 +37,15 @@ public record DoneDay(LocalDate date, int rounds, int minutes, OptionalInt effor
                     return new DoneDay(
                             day.getKey(),
                             day.getValue().size(),
-                            session.minutes() > 0 ? session.minutes() : minutes(session, day.getValue()),
+                            session.minutes() > 0 ? session.minutes() : minutes(session, day.getValue(), rules),
                             session.effort());
                 })
                 .toList();
     }
 
-    private static int minutes(Session session, List<RoundRun> runs) {
+    private static int minutes(Session session, List<RoundRun> runs, PlanRules rules) {
         int work = runs.stream().mapToInt(RoundRun::seconds).sum();
-        return Math.ceilDiv(work + (runs.size() - 1) * session.scheme().restS(), SECONDS_PER_MINUTE);
+        return PlannedDay.minutes(work + (runs.size() - 1) * session.scheme().restS(), rules);
     }
 
     /// Its load as [TrainingLoad] has it; empty where nobody asked how hard it was.

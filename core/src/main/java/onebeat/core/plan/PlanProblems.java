@@ -66,15 +66,16 @@ public final class PlanProblems {
     public static PlanProblem of(Camp camp, PlanRules rules, LocalDate from, Map<String, Integer> fightPlan) {
         PlanProblems made = new PlanProblems(camp, rules, from, fightPlan);
         List<TrainingDay> days = made.days();
+        List<String> holders = made.partners.stream().map(Partner::id).toList();
         return new PlanProblem(
                 camp.card().fightNight(),
                 days,
                 days.stream().map(made::room).toList(),
                 new PlanProblem.RoundClock(made.scheme().workS(), made.scheme().restS()),
                 made.lines(),
-                made.partners.stream().map(Partner::id).toList(),
+                holders,
                 rules,
-                Map.of(),
+                HeldElsewhere.counted(camp, days, holders),
                 CampPlan.EMPTY,
                 Set.of());
     }

@@ -22,7 +22,8 @@ import onebeat.core.camp.PlanSetting;
 
 /// The rules of a plan as a camp keeps them, one setting each: `week.MONDAY` and `day.2026-12-03` with minutes, where
 /// it differs the time of day, and who is there (`60`, `45 18:30`, `60 18:00 p1,p2`; `-` stands for nobody);
-/// `pin.2026-12-04.d3` with `yes` or `no`; `ready.d3`; `number.HEAD` and `weight.KEEP` with a number.
+/// `pin.2026-12-04.d3` with `yes` or `no`; `ready.d3`; `number.HEAD` and `weight.KEEP` with a number. What is held
+/// for others stands beside them ([HeldElsewhere]).
 public final class PlanSettings {
 
     private static final int MOST_MINUTES = 24 * 60;
@@ -40,7 +41,7 @@ public final class PlanSettings {
 
     /// Whether a setting says something that can be read.
     public static boolean isReadable(PlanSetting setting) {
-        return new Reader().read(setting);
+        return HeldElsewhere.read(setting).isPresent() || new Reader().read(setting);
     }
 
     static PlanRules rules(Iterable<PlanSetting> settings) {
@@ -58,6 +59,9 @@ public final class PlanSettings {
         List<Edit> edits = new ArrayList<>();
         for (PlanSetting before : camp.planSettings().all()) {
             String value = wanted.remove(before.key());
+            if (before.key().startsWith(HeldElsewhere.WORD + ".")) {
+                continue;
+            }
             if (value == null) {
                 edits.add(Edit.remove(Place.PLAN_SETTINGS, before));
             } else if (!value.equals(before.value())) {

@@ -58,10 +58,12 @@ public record PlannedDay(LocalDate date, int minutes, double effort, List<DayRou
 
     private static int minutes(PlanProblem problem, int rounds) {
         PlanProblem.RoundClock clock = problem.clock();
-        int seconds = rounds * clock.workS() + (rounds - 1) * clock.restS();
-        return Math.ceilDiv(
-                PERCENT * seconds,
-                SECONDS_PER_MINUTE * Math.max(1, problem.rules().value(HardRule.TIME)));
+        return minutes(rounds * clock.workS() + (rounds - 1) * clock.restS(), problem.rules());
+    }
+
+    /// Minutes of a session whose rounds and rests take so many seconds: they are the part of it that `TIME` says.
+    static int minutes(int seconds, PlanRules rules) {
+        return Math.ceilDiv(PERCENT * seconds, SECONDS_PER_MINUTE * Math.max(1, rules.value(HardRule.TIME)));
     }
 
     private static double effort(List<DayRound> rounds) {

@@ -53,9 +53,9 @@ class DoneDayTest {
         List<DoneDay> done = DoneDay.of(camp);
         assertThat(done).hasSize(3);
         assertThat(done.get(0).load()).hasValue(6 * 75);
-        // Five rounds of three minutes and four rests between them.
+        // Five rounds of three minutes and four rests between them, which are half of the evening.
         int rests = 4 * Scheme.usual().restS();
-        assertThat(done.get(1).minutes()).isEqualTo((5 * 180 + rests + 59) / 60);
+        assertThat(done.get(1).minutes()).isEqualTo((2 * (5 * 180 + rests) + 59) / 60);
         assertThat(done.get(2).load()).as("nobody said how hard").isEmpty();
     }
 

@@ -36,6 +36,7 @@ import onebeat.desktop.text.Texts;
 import onebeat.formats.out.IoWords;
 import onebeat.formats.out.OutFiles;
 import onebeat.formats.plan.GymCalendar;
+import onebeat.formats.plan.OtherPlan;
 import onebeat.formats.plan.PlanOut;
 import onebeat.planning.CampPlanner;
 import onebeat.planning.PlanSearch;
@@ -132,6 +133,7 @@ public final class Weeks implements Station {
             case WeeksEffect.AskDay ask -> askDay(ask);
             case WeeksEffect.CloseForm() -> navigator.closeForm();
             case WeeksEffect.ChooseCalendar() -> chooseCalendar();
+            case WeeksEffect.ChooseOther() -> chooseOther();
             case WeeksEffect.WriteOut() -> writeOut();
         }
     }
@@ -180,6 +182,17 @@ public final class Weeks implements Station {
             loop.dispatch(new WeeksAction.CalendarRead(days));
         } catch (IOException e) {
             app.warn(Texts.of("weeks.calendar.failed", file.get(), IoWords.of(e)));
+        }
+    }
+
+    private void chooseOther() {
+        Optional<Path> file = navigator.choose(Texts.of("weeks.other.choose"), "*.json");
+        if (file.isPresent()) {
+            try {
+                loop.dispatch(new WeeksAction.OtherRead(OtherPlan.read(file.get(), app.camp())));
+            } catch (IOException e) {
+                app.warn(Texts.of("weeks.calendar.failed", file.get(), IoWords.of(e)));
+            }
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.Map;
 import onebeat.core.plan.PlanProblem;
 import onebeat.core.plan.PlanRules;
 import onebeat.core.plan.SolvedPlan;
+import onebeat.formats.plan.OtherPlan;
 
 /// What can be done in the camp's weeks.
 sealed interface WeeksAction {
@@ -34,6 +35,7 @@ sealed interface WeeksAction {
         RULES,
         DAY,
         GYM_CALENDAR,
+        OTHER_CAMP,
         WRITE
     }
 
@@ -61,4 +63,7 @@ sealed interface WeeksAction {
             days = Map.copyOf(days);
         }
     }
+
+    /// The plan of another camp was read.
+    record OtherRead(OtherPlan plan) implements WeeksAction {}
 }

@@ -31,6 +31,9 @@ sealed interface WeeksEffect extends Effect.OfStation {
     /// Asks for the gym's calendar.
     record ChooseCalendar() implements WeeksEffect {}
 
+    /// Asks for the plan of another camp.
+    record ChooseOther() implements WeeksEffect {}
+
     /// Writes the plan and its load beside the camp.
     record WriteOut() implements WeeksEffect {}
 }

@@ -14,6 +14,7 @@ import onebeat.core.camp.Filling;
 import onebeat.core.change.BookChanges;
 import onebeat.core.change.TonightChanges;
 import onebeat.core.plan.CampPlan;
+import onebeat.core.plan.HeldElsewhere;
 import onebeat.core.plan.KeptPlan;
 import onebeat.core.plan.Pin;
 import onebeat.core.plan.PlanProblem;
@@ -32,6 +33,7 @@ import onebeat.desktop.app.StationName;
 import onebeat.desktop.text.Texts;
 import onebeat.desktop.weeks.WeeksAction.Do;
 import onebeat.desktop.weeks.WeeksState.Offer;
+import onebeat.formats.plan.OtherPlan;
 
 /// What each action in the camp's weeks leads to.
 final class WeeksUpdate {
@@ -60,6 +62,7 @@ final class WeeksUpdate {
             case WeeksAction.Arrived arrived -> arrived(arrived.seen());
             case WeeksAction.Found found -> found(found);
             case WeeksAction.CalendarRead read -> calendar(read.days());
+            case WeeksAction.OtherRead read -> other(read.plan());
             case WeeksAction.RulesGiven given -> closed(look(given.rules(), kept()));
             case WeeksAction.DayGiven given -> closed(withDay((date, rules) -> rules.withDay(date, given.time())));
             case Do one -> state.seen().isEmpty() ? Next.of(state) : done(one);
@@ -110,6 +113,7 @@ final class WeeksUpdate {
             case RULES -> Next.of(state, new WeeksEffect.AskRules(rules()));
             case DAY -> askDay();
             case GYM_CALENDAR -> Next.of(state, new WeeksEffect.ChooseCalendar());
+            case OTHER_CAMP -> Next.of(state, new WeeksEffect.ChooseOther());
             case WRITE -> Next.of(state, new WeeksEffect.WriteOut());
         };
     }
@@ -230,6 +234,17 @@ final class WeeksUpdate {
             rules = rules.withDay(day.date(), days.getOrDefault(day.date(), PlanRules.Time.of(0)));
         }
         return look(rules, kept());
+    }
+
+    /// What partners hold for another athlete is known from here on.
+    private Next<WeeksState> other(OtherPlan plan) {
+        String unknown =
+                plan.unknown().isEmpty() ? "" : Texts.of("weeks.other.unknown", String.join(", ", plan.unknown()));
+        return Next.of(
+                state,
+                Save.of(
+                        HeldElsewhere.known(camp, plan.camp(), plan.held()),
+                        new Say(Texts.of("weeks.other", plan.camp(), plan.held().size()) + unknown)));
     }
 
     /// The offered plan and its rules become the camp's, as one change.

@@ -14,6 +14,7 @@ import java.util.Set;
 import onebeat.core.camp.Camp;
 import onebeat.core.plan.CampPlan;
 import onebeat.core.plan.HardRule;
+import onebeat.core.plan.HeldElsewhere;
 import onebeat.core.plan.KeptPlan;
 import onebeat.core.plan.Pin;
 import onebeat.core.plan.PlanFilling;
@@ -29,6 +30,7 @@ import onebeat.desktop.app.Next;
 import onebeat.desktop.app.StationName;
 import onebeat.desktop.weeks.WeeksAction.Choose;
 import onebeat.desktop.weeks.WeeksAction.Do;
+import onebeat.formats.plan.OtherPlan;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -195,6 +197,20 @@ class WeeksUpdateTest {
         assertThat(rules().on(TODAY).partners()).contains(Set.of());
         found(false);
         assertThat(state.plan().on(0)).as("nobody is there to hold").isEmpty();
+    }
+
+    @Test
+    void whatPartnersHoldForOthersIsKnownAndAPlanThatIsTakenLeavesItSo() {
+        String partner = camp.partners().all().iterator().next().id();
+        HeldElsewhere held = new HeldElsewhere(TODAY, partner, "Maud's camp", 4);
+        after(new WeeksAction.OtherRead(new OtherPlan("Maud's camp", List.of(held), List.of("Tor"))));
+        assertThat(HeldElsewhere.of(camp)).containsExactly(held);
+        after(Do.LONGER).found(false);
+        after(Do.TAKE);
+        assertThat(HeldElsewhere.of(camp)).containsExactly(held);
+        assertThat(problem(PlanSettings.of(camp)).elsewhere()).hasSize(1).containsValue(4);
+        after(new WeeksAction.OtherRead(new OtherPlan("Maud's camp", List.of(), List.of())));
+        assertThat(HeldElsewhere.of(camp)).as("read anew, it is gone").isEmpty();
     }
 
     @Test

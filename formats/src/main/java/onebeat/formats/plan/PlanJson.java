@@ -18,7 +18,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/// Writes a plan as one JSON object: `{value, bound, gap, proven, by, sessions [{date, minutes, effort, load,
+/// Writes a plan as one JSON object: `{camp, value, bound, gap, proven, by, sessions [{date, minutes, effort, load,
 /// rounds [{line, name, step, partner, minutes, contact, why [..]}]}], weeks [{from, load, monotony, strain}],
 /// conflicts [{rules [..], loosen [..], text}]}`. Minutes of a round are without its rest; contact is whether
 /// somebody is touched otherwise than on pads; what is not known is null.
@@ -46,6 +46,7 @@ public final class PlanJson {
 
     private ObjectNode root() {
         ObjectNode root = MAPPER.createObjectNode();
+        root.put("camp", camp.card().name());
         root.put("value", solved.value());
         put(root, "bound", solved.bound());
         put(root, "gap", solved.gap());

@@ -79,7 +79,7 @@ class PlanFilesTest {
         RuleConflict conflict = new RuleConflict(Set.of(HardRule.PINNED, HardRule.TIME), Set.of(HardRule.TIME));
         JsonNode json = JsonMapper.builder().build().readTree(PlanJson.of(CAMP, PROBLEM, filled(List.of(conflict))));
         assertThat(json.propertyNames())
-                .containsExactly("value", "bound", "gap", "proven", "by", "sessions", "weeks", "conflicts");
+                .containsExactly("camp", "value", "bound", "gap", "proven", "by", "sessions", "weeks", "conflicts");
         assertThat(json.path("gap").asDouble()).isEqualTo(0.5);
         JsonNode session = json.path("sessions").get(0);
         assertThat(session.propertyNames()).containsExactly("date", "minutes", "effort", "load", "rounds");
