@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
 import onebeat.desktop.app.StationName;
 import org.junit.jupiter.api.Test;
@@ -36,6 +37,14 @@ class WeeksWindowTest extends DemoWindow {
                 .startsWith("date,what,rounds,minutes,effort,load\r\n")
                 .contains(",planned,")
                 .contains(",done,");
+        coach.press(KeyCode.P, KeyCode.ALT);
+        Path cards = coach.app.folder().resolve("cards");
+        coach.await("two pages", () -> coach.shows("Printed"));
+        try (Stream<Path> pages = Files.list(cards)) {
+            assertThat(pages.map(page -> page.getFileName().toString()).sorted())
+                    .hasSize(2)
+                    .allMatch(page -> page.endsWith(".pdf"));
+        }
         int before = coach.app.camp().rounds().size();
         coach.press(KeyCode.R);
         coach.await("the rounds", () -> coach.shell.here() == StationName.ROUNDS);

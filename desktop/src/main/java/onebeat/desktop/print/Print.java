@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -14,6 +15,8 @@ import onebeat.core.camp.Turns;
 import onebeat.core.film.FightPlan;
 import onebeat.core.holding.Odds;
 import onebeat.core.holding.Script;
+import onebeat.core.plan.CampPlan;
+import onebeat.core.plan.PlanProblem;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.review.Review;
 import onebeat.core.rounds.Schedule;
@@ -32,6 +35,7 @@ import onebeat.formats.cards.Drawing;
 import onebeat.formats.cards.PlanCard;
 import onebeat.formats.cards.Sheet;
 import onebeat.formats.cards.SheetPdf;
+import onebeat.formats.cards.WeeksCard;
 import onebeat.formats.out.OutFiles;
 
 /// Prints cards and sheets into a folder beside the camp file, and says where they lie.
@@ -86,6 +90,16 @@ public final class Print {
         Sheet sheet = new PlanCard(card.athlete().name(), card.opponent().name(), app.wordsOnFilm()::of)
                 .page(plan, card.fightNight().toString());
         write(app, List.of(new Page(Texts.of("print.plan", card.opponent().name()), sheet)));
+    }
+
+    /// The week of a day on one page, and the whole camp on another.
+    public static void weeks(CampSession app, PlanProblem problem, CampPlan plan, LocalDate day) {
+        WeeksCard card = new WeeksCard(app.camp(), problem, plan);
+        write(
+                app,
+                List.of(
+                        new Page(Texts.of("print.week", day), card.week(day)),
+                        new Page(Texts.of("print.weeks"), card.camp())));
     }
 
     /// The keys that are on, on one page.

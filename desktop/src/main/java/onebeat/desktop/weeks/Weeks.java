@@ -32,6 +32,7 @@ import onebeat.desktop.app.StationName;
 import onebeat.desktop.callline.LineWatch.Seen;
 import onebeat.desktop.command.BoundCommand;
 import onebeat.desktop.command.Command;
+import onebeat.desktop.print.Print;
 import onebeat.desktop.text.Texts;
 import onebeat.formats.out.IoWords;
 import onebeat.formats.out.OutFiles;
@@ -134,6 +135,10 @@ public final class Weeks implements Station {
             case WeeksEffect.CloseForm() -> navigator.closeForm();
             case WeeksEffect.ChooseCalendar() -> chooseCalendar();
             case WeeksEffect.ChooseOther() -> chooseOther();
+            case WeeksEffect.PrintWeek print -> {
+                WeeksState state = loop.situation().state();
+                Print.weeks(app, state.problem().orElseThrow(), state.plan(), print.day());
+            }
             case WeeksEffect.WriteOut() -> writeOut();
         }
     }

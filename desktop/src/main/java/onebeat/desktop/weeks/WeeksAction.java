@@ -36,6 +36,7 @@ sealed interface WeeksAction {
         DAY,
         GYM_CALENDAR,
         OTHER_CAMP,
+        PRINT,
         WRITE
     }
 

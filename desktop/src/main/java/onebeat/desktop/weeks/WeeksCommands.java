@@ -46,6 +46,7 @@ final class WeeksCommands {
             of(Group.CHOOSE, "weeks.down", Do.LINE_DOWN, "Down"),
             of(Group.FILES, "weeks.calendar", Do.GYM_CALENDAR, "G"),
             of(Group.FILES, "weeks.other", Do.OTHER_CAMP, "Shift+G"),
+            of(Group.FILES, "weeks.print", Do.PRINT, "Alt+P"),
             of(Group.FILES, "weeks.write", Do.WRITE, "X").bar());
 
     private static Command<Situation<WeeksState>, WeeksAction> of(

@@ -34,6 +34,9 @@ sealed interface WeeksEffect extends Effect.OfStation {
     /// Asks for the plan of another camp.
     record ChooseOther() implements WeeksEffect {}
 
+    /// Prints the week of a day, and the camp.
+    record PrintWeek(LocalDate day) implements WeeksEffect {}
+
     /// Writes the plan and its load beside the camp.
     record WriteOut() implements WeeksEffect {}
 }

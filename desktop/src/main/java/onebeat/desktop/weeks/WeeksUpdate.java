@@ -114,6 +114,7 @@ final class WeeksUpdate {
             case DAY -> askDay();
             case GYM_CALENDAR -> Next.of(state, new WeeksEffect.ChooseCalendar());
             case OTHER_CAMP -> Next.of(state, new WeeksEffect.ChooseOther());
+            case PRINT -> print();
             case WRITE -> Next.of(state, new WeeksEffect.WriteOut());
         };
     }
@@ -164,6 +165,15 @@ final class WeeksUpdate {
         List<Effect> effects = new ArrayList<>(next.effects());
         effects.addFirst(new WeeksEffect.CloseForm());
         return new Next<>(next.state(), effects);
+    }
+
+    private Next<WeeksState> print() {
+        return state.plan().rounds().isEmpty()
+                ? Next.of(state, new Warn(Texts.of("weeks.print.nothing")))
+                : Next.of(
+                        state,
+                        new WeeksEffect.PrintWeek(
+                                problem().days().get(state.day()).date()));
     }
 
     private Next<WeeksState> askDay() {
