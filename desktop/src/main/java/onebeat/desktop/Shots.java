@@ -32,6 +32,7 @@ final class Shots {
 
     /// The finder needs this long for its page.
     private static final Duration SEARCH = Duration.millis(4_000);
+    private static final Duration PLAN = Duration.seconds(20);
 
     /// The floor is shown in its warm-up, and in its first round.
     private static final Duration INTO_WARM_UP = Duration.millis(15_000);
@@ -46,6 +47,9 @@ final class Shots {
 
     /// The holder is shown so many steps along it.
     private static final int INTO_LINE = 7;
+
+    /// The missed evening is so many days ahead.
+    private static final int DAYS_ON = 4;
 
     private final Shell shell;
     private final Path folder;
@@ -128,6 +132,19 @@ final class Shots {
         shots.add(new Shot("", SETTLE, () -> press(KeyCode.N)));
         shots.add(new Shot("floor", INTO_ROUND, () -> press(KeyCode.N)));
         shots.add(new Shot("book", SETTLE, () -> go(StationName.BOOK)));
+        weeks();
+    }
+
+    /// A plan is taken, then an evening is missed.
+    private void weeks() {
+        shots.add(new Shot("", SEARCH, () -> go(StationName.WEEKS)));
+        shots.add(new Shot("", PLAN, () -> press(KeyCode.L)));
+        shots.add(new Shot("", SETTLE, () -> press(KeyCode.ENTER)));
+        shots.add(new Shot("weeks", PLAN, () -> {
+            IntStream.range(0, DAYS_ON).forEach(_ -> press(KeyCode.RIGHT));
+            press(KeyCode.DOWN);
+            press(KeyCode.M);
+        }));
     }
 
     /// The demo camp in a file of its own, made anew.

@@ -13,10 +13,12 @@ import java.sql.Statement;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Stream;
 import onebeat.core.book.Judgement;
 import onebeat.core.book.Note;
 import onebeat.core.book.Repetition;
@@ -450,6 +452,45 @@ class CampFileTest {
             assertThat(file.camp().partner()).isEmpty();
             file.redo();
             assertThat(file.camp().partners().get("p1")).contains(partner);
+        }
+    }
+
+    @Test
+    void theNewestSchemaIsThatOfTheLastMigration() throws Exception {
+        Path migrations =
+                Path.of(Header.class.getResource("/onebeat/store/migration").toURI());
+        try (Stream<Path> files = Files.list(migrations)) {
+            assertThat(files.map(file -> file.getFileName().toString())
+                            .map(name -> Integer.parseInt(name.substring(1, name.indexOf("__"))))
+                            .max(Comparator.naturalOrder()))
+                    .contains(Header.NEWEST);
+        }
+    }
+
+    @Test
+    void aCampOfTheSchemaBeforeTheWeeksIsBroughtUpToDate() throws Exception {
+        Path path = folder.resolve("before" + CampFile.ENDING);
+        try (CampFile file = ((Opened) CampFile.create(path, CARD, _ -> {})).file()) {
+            file.save(Edit.add(Place.SESSIONS, new Session("s1", DAY, "Tonight", "boxing")));
+        }
+        try (Connection file = DriverManager.getConnection("jdbc:sqlite:" + path);
+                Statement statement = file.createStatement()) {
+            for (String sql : List.of(
+                    "DROP TABLE plan_setting",
+                    "DROP TABLE kept_round",
+                    "ALTER TABLE session DROP COLUMN effort",
+                    "DELETE FROM flyway_schema_history WHERE version = '10'",
+                    "PRAGMA user_version = 9")) {
+                statement.executeUpdate(sql);
+            }
+        }
+        try (CampFile file = ((Opened) CampFile.open(path)).file()) {
+            Session session = file.camp().sessions().get("s1").orElseThrow();
+            assertThat(session.effort()).isEmpty();
+            file.save(Edit.change(Place.SESSIONS, session, session.withEffort(6)));
+        }
+        try (CampFile file = ((Opened) CampFile.open(path)).file()) {
+            assertThat(file.camp().sessions().get("s1").orElseThrow().effort()).hasValue(6);
         }
     }
 

@@ -30,6 +30,8 @@ import onebeat.formats.cards.Sheet.Whose;
 public final class WeeksCard {
 
     private static final Phrases WORDS = Phrases.of("cards");
+    private static final DateTimeFormatter OF_WEEK = DateTimeFormatter.ofPattern("EEE", Locale.ENGLISH);
+    private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
     private static final int ONE_COLUMN = 6;
 
@@ -65,11 +67,12 @@ public final class WeeksCard {
                 .collect(Collectors.joining("; "));
         String head = WORDS.say(
                 "week.day",
+                DATE.format(day.date()),
                 problem.rules().on(day.date()).start(),
                 day.minutes(),
                 day.rounds().size(),
                 String.format(Locale.ROOT, "%.1f", day.effort()));
-        return new Row(DAY.format(day.date()), head, detail, Whose.BOTH, Set.TOLD);
+        return new Row(OF_WEEK.format(day.date()), head, detail, Whose.BOTH, Set.TOLD);
     }
 
     private String round(DayRound round) {
