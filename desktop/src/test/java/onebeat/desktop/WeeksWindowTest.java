@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.DayOfWeek;
 import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
+import onebeat.core.plan.PlanSettings;
 import onebeat.desktop.app.StationName;
 import org.junit.jupiter.api.Test;
 
@@ -49,5 +51,49 @@ class WeeksWindowTest extends DemoWindow {
         coach.press(KeyCode.R);
         coach.await("the rounds", () -> coach.shell.here() == StationName.ROUNDS);
         assertThat(coach.app.camp().rounds().size()).isGreaterThan(before);
+    }
+
+    @Test
+    void theCordUnrollsAndAPlanIsTakenWithTheMouseAlone() {
+        coach.await("the bar", () -> coach.has("action-film.bench"));
+        coach.click("cord");
+        coach.await("the weeks", () -> coach.shell.here() == StationName.WEEKS);
+        coach.await("what can be done", () -> coach.has("action-weeks.look") && coach.shows("No plan is kept yet"));
+        coach.click("action-weeks.look");
+        coach.await("it can be stopped", () -> coach.has("action-weeks.stop") && coach.shows("A first plan:"));
+        coach.click("action-weeks.stop");
+        coach.await("it can be taken", () -> coach.has("action-weeks.take"));
+        coach.click("action-weeks.take");
+        coach.await("taken", () -> coach.app.camp().keptRounds().size() > 10);
+        coach.press(KeyCode.Z, KeyCode.CONTROL);
+        coach.await("taken back as one", () -> coach.app.camp().keptRounds().size() == 0);
+        coach.await("and told so", () -> coach.shows("No plan is kept yet"));
+    }
+
+    @Test
+    void whatTheWeeksKeepToIsSetInAForm() {
+        coach.press(KeyCode.DIGIT6, KeyCode.CONTROL);
+        coach.await("the weeks", () -> coach.shows("No plan is kept yet"));
+        coach.press(KeyCode.K);
+        coach.await("the form", () -> coach.has("rules-form"));
+        coach.press(KeyCode.A, KeyCode.CONTROL).type("often").press(KeyCode.ENTER);
+        coach.await("what is wrong", () -> coach.shows("A number from 0 to 999"));
+        coach.press(KeyCode.A, KeyCode.CONTROL).type("0").press(KeyCode.ENTER);
+        coach.await("a plan without Mondays", () -> coach.shows("A first plan:"));
+        coach.press(KeyCode.S);
+        coach.await("it can be taken", () -> coach.shows("Enter takes it"));
+        coach.press(KeyCode.ENTER);
+        coach.await("kept", () -> coach.app.camp().keptRounds().size() > 10);
+        assertThat(PlanSettings.of(coach.app.camp())
+                        .week()
+                        .get(DayOfWeek.MONDAY)
+                        .minutes())
+                .isZero();
+        assertThat(coach.app.camp().keptRounds().all())
+                .noneMatch(kept -> kept.date().getDayOfWeek() == DayOfWeek.MONDAY);
+        coach.press(KeyCode.E);
+        coach.await("the day's form", () -> coach.has("day-form") && coach.shows("Who is there"));
+        coach.press(KeyCode.A, KeyCode.CONTROL).type("0").press(KeyCode.ENTER);
+        coach.await("a plan without the day", () -> coach.shows("changes to"));
     }
 }

@@ -105,10 +105,11 @@ final class RulesForm extends VBox {
         return grid;
     }
 
-    private static TextField field(int value, String spoken) {
+    private TextField field(int value, String spoken) {
         TextField field = new TextField("" + value);
         field.setPrefColumnCount(DIGITS);
         field.setAccessibleText(spoken);
+        field.setOnAction(_ -> keep());
         return field;
     }
 

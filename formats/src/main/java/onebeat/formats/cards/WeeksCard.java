@@ -112,9 +112,10 @@ public final class WeeksCard {
                     .toList();
             int rounds = of.stream().mapToInt(day -> day.rounds().size()).sum();
             rows.add(new Row(
-                    DAY.format(week.getKey()),
+                    "" + (rows.size() + 1),
                     WORDS.say(
                             "camp.week",
+                            DATE.format(week.getKey()),
                             of.size(),
                             rounds,
                             Math.round(week.getValue().load())),
@@ -138,13 +139,14 @@ public final class WeeksCard {
                 .mapToInt(LadderForecast.Point::rounds)
                 .sum();
         String band = last.slow() == last.quick()
-                ? WORDS.say("camp.step", last.likely().id())
+                ? WORDS.say("camp.step", rounds, last.likely().id())
                 : WORDS.say(
                         "camp.band",
+                        rounds,
                         last.likely().id(),
                         last.slow().id(),
                         last.quick().id());
-        return new Row(WORDS.say("camp.rounds", rounds), name(forecast.line()), band, Whose.ATHLETE, Set.TOLD);
+        return new Row("", name(forecast.line()), band, Whose.ATHLETE, Set.TOLD);
     }
 
     private Sheet sheet(String title, List<Row> rows, List<String> after) {

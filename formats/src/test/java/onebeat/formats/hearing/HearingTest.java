@@ -95,7 +95,7 @@ class HearingTest {
                 }
             }
         }
-        assertThat(both / (double) of).isGreaterThanOrEqualTo(0.93);
+        assertThat(both / (double) of).isGreaterThanOrEqualTo(0.95);
         off.sort(null);
         assertThat(off.get(off.size() / 2)).isLessThanOrEqualTo(5);
     }
@@ -132,6 +132,20 @@ class HearingTest {
         }
         assertThat(repetitions.get(4).judged()).contains(Judgement.STOPPED);
         assertThat(RecordedRound.of(line, List.of(), 10)).as("nothing is heard").isEmpty();
+    }
+
+    /// Clips that nothing was measured on: what is missed is told in docs/hearing.md, and it may not grow.
+    @ParameterizedTest
+    @CsvSource({"HISS, 0.9", "VOICES, 0.82", "MUSIC, 0.8"})
+    void hitsOfAnotherMakeAreMostlyHeard(Background background, double least) {
+        PadClips clips = new PadClips();
+        HearingScore all = HearingScore.NONE;
+        for (int seed = 101; seed < 103; seed++) {
+            PadScene scene = PadScene.atRandom(20, 80, new Through(20, background, 0.2, 1, 44_100), seed, clips::hit);
+            List<Double> truth = scene.hits().stream().map(Hit::timeS).toList();
+            all = all.plus(HearingScore.of(HearingScore.hits(scene.sound()), truth, 0.05));
+        }
+        assertThat(all.f()).isGreaterThanOrEqualTo(least);
     }
 
     private static Optional<Double> near(List<Double> heard, double time) {

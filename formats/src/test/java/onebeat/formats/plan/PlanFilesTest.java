@@ -5,13 +5,17 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
 import java.io.StringReader;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
+import onebeat.core.book.RoundRun;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Drill;
@@ -25,15 +29,29 @@ import onebeat.core.holding.JabSchool;
 import onebeat.core.holding.Partner;
 import onebeat.core.plan.CampPlan;
 import onebeat.core.plan.HardRule;
+import onebeat.core.plan.HeldElsewhere;
 import onebeat.core.plan.PlanFilling;
 import onebeat.core.plan.PlanProblem;
 import onebeat.core.plan.PlanProblems;
 import onebeat.core.plan.PlanRules;
+import onebeat.core.plan.PlanSettings;
 import onebeat.core.plan.PlanValue;
+import onebeat.core.plan.PlannedDay;
+import onebeat.core.plan.PlannedRound;
 import onebeat.core.plan.RuleConflict;
 import onebeat.core.plan.SolvedPlan;
+import onebeat.core.rounds.Scheme;
+import onebeat.core.rounds.Session;
 import onebeat.core.timing.Rung;
+import onebeat.formats.cards.Sheet;
+import onebeat.formats.cards.WeeksCard;
+import onebeat.formats.out.OutFiles;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -182,5 +200,108 @@ class PlanFilesTest {
                         GymCalendar.days(new StringReader("name,time\n"), FIRST, FIRST.plusDays(7), ZoneId.of("UTC")))
                 .isInstanceOf(IOException.class)
                 .hasMessageContaining("no calendar");
+    }
+
+    @Test
+    void theLoadGoesOutDoneAndPlanned() throws IOException {
+        Session session =
+                new Session("s", FIRST.minusDays(3), "", Scheme.usual().id(), "", 70);
+        Camp camp = Edit.together(
+                        Edit.add(Place.SESSIONS, session.withEffort(6)),
+                        Edit.add(Place.RUNS, new RoundRun("n1", "r", "a", FIRST.minusDays(3), 60, 180, 12)),
+                        Edit.add(Place.RUNS, new RoundRun("n2", "r", "a", FIRST.minusDays(1), 60, 180, 12)))
+                .applyTo(CAMP);
+        CampPlan plan = filled(List.of()).plan();
+        List<CSVRecord> rows = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get()
+                .parse(new StringReader(PlanOut.load(camp, PROBLEM, plan)))
+                .getRecords();
+        assertThat(rows.get(0).toMap())
+                .containsEntry("date", FIRST.minusDays(3).toString())
+                .containsEntry("what", "done")
+                .containsEntry("minutes", "70")
+                .containsEntry("effort", "6")
+                .containsEntry("load", "420");
+        assertThat(rows.get(1).get("load")).as("nobody said how hard").isEmpty();
+        assertThat(rows.subList(2, rows.size()))
+                .hasSize(PlannedDay.of(PROBLEM, plan).size())
+                .allSatisfy(row -> assertThat(row.get("what")).isEqualTo("planned"));
+    }
+
+    @Test
+    void aPlanThatGoesOutIsReadByTheOtherCamp(@TempDir Path folder) throws IOException {
+        List<String> written = new ArrayList<>();
+        OutFiles out = new OutFiles(folder.resolve("written"));
+        CampPlan plan = filled(List.of()).plan();
+        PlanOut.write(CAMP, PROBLEM, plan, folder.resolve("weeks"), out, OutFiles.Taken.NUMBER, written);
+        assertThat(written).containsExactly("weeks.ics", "weeks.json", "load.csv");
+        Path file = folder.resolve("weeks").resolve("weeks.json");
+        Camp other = new Edit.OfCard(CAMP.card(), named(CAMP.card(), "Other")).applyTo(CAMP);
+        OtherPlan read = OtherPlan.read(file, other);
+        assertThat(read.camp()).isEqualTo("Saltlight");
+        assertThat(read.unknown()).isEmpty();
+        assertThat(read.held()).hasSameSizeAs(plan.rounds()).allSatisfy(held -> {
+            assertThat(held.partner()).isEqualTo("p");
+            assertThat(held.camp()).isEqualTo("Saltlight");
+        });
+        Camp knows = HeldElsewhere.known(other, read.camp(), read.held()).applyTo(other);
+        PlanProblem problem = PlanProblems.of(knows, PlanSettings.of(knows), FIRST, Map.of("a", 1));
+        int held = problem.elsewhere().values().stream()
+                .mapToInt(Integer::intValue)
+                .sum();
+        assertThat(held).isEqualTo(plan.rounds().size());
+        assertThatThrownBy(() -> OtherPlan.read(file, CAMP))
+                .isInstanceOf(IOException.class)
+                .hasMessageContaining("this very camp");
+        CampPlan here = PlanFilling.of(problem);
+        for (PlannedRound round : here.rounds()) {
+            int both = here.on(round.day()).size() + plan.on(round.day()).size();
+            assertThat(both)
+                    .as("one partner, both camps")
+                    .isLessThanOrEqualTo(PlanRules.usual().value(HardRule.PARTNER_ROUNDS));
+        }
+    }
+
+    private static Card named(Card card, String name) {
+        return new Card(name, card.athlete(), card.opponent(), card.firstDay(), card.fightNight());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "nonsense | not JSON",
+                "[] | no plan of a camp",
+                "{\"camp\": \"X\"} | no plan of a camp",
+                "{\"camp\": \"\", \"sessions\": []} | no plan of a camp",
+                "{\"camp\": \"X\", \"sessions\": [{\"date\": \"soon\"}]} | has no day"
+            })
+    void whatIsNoPlanOfACampIsSaidSo(String text, String said, @TempDir Path folder) throws IOException {
+        Path file = Files.writeString(folder.resolve("weeks.json"), text);
+        assertThatThrownBy(() -> OtherPlan.read(file, CAMP))
+                .isInstanceOf(IOException.class)
+                .hasMessageContaining(said);
+    }
+
+    @Test
+    void theWeekAndTheCampStandOnAPageEach() {
+        WeeksCard card = new WeeksCard(CAMP, PROBLEM, filled(List.of()).plan());
+        Sheet week = card.week(FIRST.plusDays(2));
+        assertThat(week.title()).isEqualTo("Week of Mon 12 Oct");
+        assertThat(week.rows()).isNotEmpty().allSatisfy(row -> {
+            assertThat(row.mark()).as("marks are short").hasSizeLessThanOrEqualTo(3);
+            assertThat(row.detail()).contains("Sunniva holds");
+        });
+        assertThat(week.rows().getFirst().call()).startsWith("12 Oct, 18:00: ").contains("effort");
+        assertThat(week.cautions()).contains("clear nobody to train");
+        Sheet camp = card.camp();
+        assertThat(camp.rows().subList(0, 4)).extracting(Sheet.Row::mark).containsExactly("1", "2", "3", "4");
+        assertThat(camp.rows()).extracting(Sheet.Row::call).contains("Two hands");
+        assertThat(camp.after()).containsExactly("28 days are left. Steps are a forecast from the athlete's own book.");
+        assertThat(card.week(FIRST.plusYears(1)).rows()).isEmpty();
+        assertThat(card.week(FIRST.plusYears(1)).after()).containsExactly("Nothing is planned in this week.");
     }
 }
