@@ -201,6 +201,9 @@ final class PlanCommand implements Callable<Integer> {
                                     .orElse("")));
         }
         solved.conflicts().forEach(conflict -> out.println(PlanWords.of(conflict)));
+        if (problem.days().size() == PlanProblems.MOST_DAYS) {
+            out.println("Only the next " + PlanProblems.MOST_DAYS + " days are planned.");
+        }
         out.println(proof(solved));
         out.println("Load figures describe. They predict no injury and clear nobody to train.");
     }

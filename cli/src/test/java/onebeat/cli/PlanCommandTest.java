@@ -122,6 +122,15 @@ class PlanCommandTest {
     }
 
     @Test
+    void aLongCampIsPlannedForItsNextDaysAndSaysSo() {
+        String early = FIRST.minusDays(200).toString();
+        assertThat(run("plan", "--from", early, "--seconds", "1", camp().toString()))
+                .as(err.toString())
+                .isZero();
+        assertThat(out.toString()).contains("Only the next 112 days are planned.");
+    }
+
+    @Test
     void whoHoldsForAnotherAthleteHoldsLessHere() throws Exception {
         Path other = folder.resolve("weeks.json");
         String round = "{\"partner\": \"sunniva\"}, {\"partner\": \"Unknown\"}";

@@ -361,6 +361,11 @@ public record Camp(
                 planSettings);
     }
 
+    /// The same without a plan of its weeks and what is asked of it.
+    public Camp withoutPlan() {
+        return withKeptRounds(Shelf.of(KeptRound::id)).withPlanSettings(Shelf.of(PlanSetting::key));
+    }
+
     public Camp withKeptRounds(Shelf<KeptRound> changed) {
         return new Camp(
                 card,

@@ -54,6 +54,7 @@ public final class Weeks implements Station {
     private final BackgroundQuestion weeks;
     private final BackgroundQuestion plans;
     private volatile boolean stopped;
+    private volatile @Nullable Places places;
     private @Nullable Camp asked;
 
     public Weeks(CampSession app, Navigator navigator) {
@@ -115,14 +116,27 @@ public final class Weeks implements Station {
             LocalDate today = here.today();
             weeks.ask(
                     _ -> {
-                        PlanProblem problem =
-                                PlanProblems.of(camp, PlanSettings.of(camp), today, FightPlanPlaces.of(camp));
+                        PlanProblem problem = PlanProblems.of(camp, PlanSettings.of(camp), today, placesOf(camp));
                         return new WeeksState.Seen(problem, KeptPlan.of(camp, problem));
                     },
                     seen -> loop.dispatch(new WeeksAction.Arrived(seen)));
         }
         view.render(here);
         navigator.changed();
+    }
+
+    /// Which lines train the fight plan, and what that was worked out from: all of the camp but its plan.
+    private record Places(Camp of, Map<String, Integer> byDrill) {}
+
+    private Map<String, Integer> placesOf(Camp camp) {
+        Camp of = camp.withoutPlan();
+        Places before = places;
+        if (before != null && before.of.equals(of)) {
+            return before.byDrill;
+        }
+        Map<String, Integer> now = FightPlanPlaces.of(camp);
+        places = new Places(of, now);
+        return now;
     }
 
     private void perform(Effect.OfStation effect) {

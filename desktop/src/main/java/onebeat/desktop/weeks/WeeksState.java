@@ -36,10 +36,6 @@ record WeeksState(Optional<Seen> seen, int day, int line, Optional<Offer> offer)
         Offer with(PlanProblem asked, SolvedPlan better, boolean goesOn) {
             return new Offer(rules, Optional.of(asked), Optional.of(better), goesOn);
         }
-
-        Offer stopped() {
-            return new Offer(rules, problem, solved, false);
-        }
     }
 
     WeeksState with(Seen now) {

@@ -1,6 +1,5 @@
 package onebeat.desktop.weeks;
 
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -10,6 +9,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import onebeat.core.plan.PlanProblem;
+import onebeat.core.plan.PlanProblems;
 import onebeat.core.plan.SolvedPlan;
 import onebeat.desktop.app.Situation;
 import onebeat.desktop.nodes.Nodes;
@@ -65,7 +65,10 @@ final class WeeksView extends VBox {
             under.setText(Texts.of("weeks.over"));
             return;
         }
-        under.setText(told(state));
+        String most = problem.get().days().size() < PlanProblems.MOST_DAYS
+                ? ""
+                : Texts.of("weeks.most", PlanProblems.MOST_DAYS);
+        under.setText(told(state) + most);
         WeeksPicture picture = WeeksPicture.of(here, problem.get());
         rope.show(picture);
         day.show(picture);
@@ -98,10 +101,5 @@ final class WeeksView extends VBox {
                         String.format(
                                 Locale.ROOT, "%.1f", PERCENT * solved.gap().getAsDouble()))
                 : Texts.of("weeks.points", solved.value());
-    }
-
-    /// Where the chosen day and line are drawn; for those who drive the window.
-    List<String> spoken() {
-        return rope.spoken();
     }
 }
