@@ -5,6 +5,9 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -122,9 +125,12 @@ final class CampBand extends Pane {
 
     private List<Node> sessions() {
         List<Node> knots = new ArrayList<>();
+        Map<LocalDate, OptionalDouble> loads =
+                DoneDay.of(camp).stream().collect(Collectors.toMap(DoneDay::date, DoneDay::load));
         for (Session session : camp.sessions().all()) {
             boolean done = session.date().isBefore(today);
-            Circle knot = new Circle(x(session.date()), line, size(session));
+            Circle knot = new Circle(
+                    x(session.date()), line, size(loads.getOrDefault(session.date(), OptionalDouble.empty())));
             knot.getStyleClass().setAll(done ? "cord-knot-done" : "cord-knot");
             knot.setMouseTransparent(true);
             knots.add(knot);
@@ -132,14 +138,9 @@ final class CampBand extends Pane {
         return knots;
     }
 
-    /// A knot is as thick as its evening was hard and long; of usual size where nobody said how hard.
-    private double size(Session session) {
-        return DoneDay.of(camp).stream()
-                .filter(day -> day.date().equals(session.date()))
-                .flatMap(day -> day.load().stream().boxed())
-                .findFirst()
-                .map(load -> Math.min(MOST_KNOT, LEAST_KNOT + load / LOAD_PER_PIXEL))
-                .orElse(USUAL_KNOT);
+    /// How thick a knot is: as its evening was hard and long; of usual size where nobody said how hard.
+    private static double size(OptionalDouble load) {
+        return load.isPresent() ? Math.min(MOST_KNOT, LEAST_KNOT + load.getAsDouble() / LOAD_PER_PIXEL) : USUAL_KNOT;
     }
 
     private static final double USUAL_KNOT = 5.5;

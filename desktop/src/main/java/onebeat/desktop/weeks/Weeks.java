@@ -55,7 +55,10 @@ public final class Weeks implements Station {
     private final BackgroundQuestion plans;
     private volatile boolean stopped;
     private volatile @Nullable Places places;
-    private @Nullable Camp asked;
+    private @Nullable Asked asked;
+
+    /// What the weeks were worked out from last.
+    private record Asked(Camp camp, LocalDate today) {}
 
     public Weeks(CampSession app, Navigator navigator) {
         this.app = app;
@@ -108,10 +111,11 @@ public final class Weeks implements Station {
         // Lines are made on the bench.
     }
 
-    /// What the weeks rest on is worked out anew where the camp is another one.
+    /// What the weeks rest on is worked out anew where the camp or the day is another one.
     private void render(Situation<WeeksState> here) {
-        if (!here.camp().equals(asked)) {
-            asked = here.camp();
+        Asked now = new Asked(here.camp(), here.today());
+        if (!now.equals(asked)) {
+            asked = now;
             Camp camp = here.camp();
             LocalDate today = here.today();
             weeks.ask(

@@ -69,7 +69,7 @@ final class WeeksUpdate {
         };
     }
 
-    /// The first time the first day with room is chosen.
+    /// What was chosen stays chosen as far as it is there.
     private Next<WeeksState> arrived(WeeksState.Seen seen) {
         int days = seen.problem().days().size();
         int lines = seen.problem().lines().size();
