@@ -1,6 +1,8 @@
 package onebeat.core;
 
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import onebeat.core.exchange.Stance;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
@@ -26,6 +28,11 @@ public final class Lines {
     public static final List<Setting> ALL_SETTINGS = List.of(
             SAME, OPEN, Setting.of(Stance.SOUTHPAW, Stance.SOUTHPAW), Setting.of(Stance.SOUTHPAW, Stance.ORTHODOX));
 
+    /// Lines that were played before: tests of numbers that are off ask for the same line thousands of times.
+    private static final Map<LineIn, Played> PLAYED = new ConcurrentHashMap<>();
+
+    private record LineIn(String text, Setting setting) {}
+
     private Lines() {}
 
     public static Read read(String text) {
@@ -36,7 +43,8 @@ public final class Lines {
     }
 
     public static Played play(String text, Setting setting) {
-        return Play.of(read(text).line(), setting);
+        return PLAYED.computeIfAbsent(
+                new LineIn(text, setting), line -> Play.of(read(line.text).line(), line.setting));
     }
 
     public static PlayedWay way(String text) {

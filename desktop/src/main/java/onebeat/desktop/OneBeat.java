@@ -83,6 +83,7 @@ public final class OneBeat extends Application {
             opened.openLast();
         }
         LastCamp.settled();
+        StationTour.asked(stage).ifPresent(tour -> tour.begin(Platform::exit));
     }
 
     /// Nothing unexpected ends in silence: it is written down and told, and the window goes on.

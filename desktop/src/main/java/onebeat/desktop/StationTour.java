@@ -1,0 +1,107 @@
+package onebeat.desktop;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import javafx.application.Platform;
+import javafx.event.Event;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.stage.Stage;
+
+/// Goes to every station once by its key and ends the program. It makes the start-up cache of the installed program,
+/// and it tells how long each first entry held up the interface thread. The system property `onebeat.tour` asks for it:
+/// `open` ends as soon as the camp is drawn, `all` goes round.
+final class StationTour {
+
+    private static final String PROPERTY = "onebeat.tour";
+
+    /// What a station draws after it was entered, such as pages that were worked out beside it, comes in this time.
+    private static final long LOOK_MS = 1_500;
+
+    private static final List<KeyCode> STATIONS =
+            List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT4, KeyCode.DIGIT5, KeyCode.DIGIT6);
+
+    private final Stage stage;
+    private final boolean round;
+
+    private StationTour(Stage stage, boolean round) {
+        this.stage = stage;
+        this.round = round;
+    }
+
+    /// The tour that was asked for, if one was.
+    static Optional<StationTour> asked(Stage stage) {
+        return Optional.ofNullable(System.getProperty(PROPERTY))
+                .map(what -> new StationTour(stage, what.equals("all")));
+    }
+
+    /// Goes round on a thread of its own and then does something on the interface's.
+    void begin(Runnable then) {
+        Thread.ofPlatform().daemon().name("station tour").start(() -> {
+            try {
+                drawn();
+                System.out.println("open");
+                if (round) {
+                    goRound();
+                }
+            } catch (InterruptedException _) {
+                Thread.currentThread().interrupt();
+            }
+            Platform.runLater(then);
+        });
+    }
+
+    private void goRound() throws InterruptedException {
+        for (KeyCode station : STATIONS) {
+            double blocked = blockedMs(station, true);
+            double again = blockedMs(KeyCode.F1, false);
+            System.out.printf(Locale.ROOT, "%s %.0f ms, its keys %.0f ms%n", station.getName(), blocked, again);
+            blockedMs(KeyCode.ESCAPE, false);
+        }
+    }
+
+    /// How long the interface thread gave no sign of life at the longest after a key, in milliseconds.
+    private double blockedMs(KeyCode key, boolean control) throws InterruptedException {
+        long longest = 0;
+        long end = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(LOOK_MS);
+        Platform.runLater(() -> {
+            for (var type : List.of(KeyEvent.KEY_PRESSED, KeyEvent.KEY_RELEASED)) {
+                Event.fireEvent(
+                        stage.getScene().getFocusOwner() == null
+                                ? stage.getScene().getRoot()
+                                : stage.getScene().getFocusOwner(),
+                        new KeyEvent(type, "", "", key, false, control, false, false));
+            }
+        });
+        while (System.nanoTime() < end) {
+            CountDownLatch sign = new CountDownLatch(1);
+            long asked = System.nanoTime();
+            Platform.runLater(sign::countDown);
+            sign.await();
+            longest = Math.max(longest, System.nanoTime() - asked);
+            Thread.sleep(1);
+        }
+        return longest / 1e6;
+    }
+
+    /// Waits until the window has been drawn.
+    private void drawn() throws InterruptedException {
+        for (int i = 0; i < 2; i++) {
+            CountDownLatch pulse = new CountDownLatch(1);
+            Platform.runLater(() -> {
+                stage.getScene().addPostLayoutPulseListener(new Runnable() {
+                    @Override
+                    public void run() {
+                        stage.getScene().removePostLayoutPulseListener(this);
+                        pulse.countDown();
+                    }
+                });
+                Platform.requestNextPulse();
+            });
+            pulse.await();
+        }
+    }
+}
