@@ -1,15 +1,14 @@
 package onebeat.cli;
 
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.InputStreamReader;
 import java.io.PrintWriter;
-import java.nio.charset.StandardCharsets;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import onebeat.core.notation.Misread;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
+import onebeat.core.opening.Opening;
 import onebeat.core.play.Played;
 import onebeat.core.play.Step;
 import onebeat.core.review.Context;
@@ -54,16 +53,7 @@ final class CheckCommand implements Callable<Integer> {
     public Integer call() throws IOException {
         Context context = fighters.context(spec.commandLine());
         PrintWriter out = spec.commandLine().getOut();
-        if (!line.equals("-")) {
-            int code = check(line, context, out);
-            out.flush();
-            return code;
-        }
-        int worst = NO_STOP;
-        BufferedReader lines = new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
-        for (String one = lines.readLine(); one != null; one = lines.readLine()) {
-            worst = Math.max(worst, check(one, context, out));
-        }
+        int worst = StandardLines.each(line, one -> check(one, context, out));
         out.flush();
         return worst;
     }
@@ -72,7 +62,7 @@ final class CheckCommand implements Callable<Integer> {
         return switch (Notation.read(text, context.vocabulary())) {
             case Misread misread -> {
                 // A batch keeps one answer a line, in order; alone, the reason goes where errors go.
-                if (line.equals("-")) {
+                if (line.equals(StandardLines.STANDARD_INPUT)) {
                     out.println(json ? ReviewJson.of(misread) : misread.sentence());
                 } else {
                     spec.commandLine().getErr().println(misread.sentence());
@@ -105,32 +95,45 @@ final class CheckCommand implements Callable<Integer> {
                 played.beats() * 60 / fighters.tempo(),
                 fighters.tempo(),
                 ceiling(played));
+        out.println("  #   beat  who      what           from           power    open   effect");
         for (Played.Numbered numbered : played.numbered()) {
-            Step step = numbered.step();
-            String grade = step.impact()
-                    .map(i -> step.placed().act().feint()
-                            ? "feint"
-                            : i.grade().name().toLowerCase(Locale.ROOT))
-                    .orElse("");
-            out.printf(
-                    Locale.ROOT,
-                    "%3d  %5.1f  %-8s %-14s %-5s %4s %s%n",
-                    numbered.number(),
-                    step.beat().inBeats() + 1,
-                    step.who().name().toLowerCase(Locale.ROOT),
-                    Notation.print(step.placed().act()),
-                    grade,
-                    review.openings()
-                            .get(numbered.way())
-                            .of(step)
-                            .map(o -> String.format(Locale.ROOT, "%.2f", o.value()))
-                            .orElse(""),
-                    numbered.step().placed().branch());
+            row(review, numbered, out);
         }
+        out.printf(Locale.ROOT, "exposed %.2f over the whole line%n", review.exposure());
         for (Finding finding : review.findings()) {
             out.printf("%s %s: %s%n", finding.severity().word(), finding.code(), finding.text());
             finding.mended().ifPresent(mended -> out.println("     " + mended));
         }
+    }
+
+    /// What is done at a step: from which distance, with what power, how open the place is and why.
+    private static void row(Review review, Played.Numbered numbered, PrintWriter out) {
+        Step step = numbered.step();
+        String power = step.impact()
+                .map(i -> step.placed().act().feint()
+                        ? "feint"
+                        : i.grade().name().toLowerCase(Locale.ROOT) + String.format(Locale.ROOT, " %.2f", i.power()))
+                .orElse("");
+        Optional<Opening> opening = review.openings().get(numbered.way()).of(step);
+        String row = String.format(
+                Locale.ROOT,
+                "%3d  %5.1f  %-8s %-14s %-6s %3.0f cm  %-11s %4s  %4s  %s",
+                numbered.number(),
+                step.beat().inBeats() + 1,
+                step.who().name().toLowerCase(Locale.ROOT),
+                Notation.print(step.placed().act()),
+                step.range().word(),
+                step.gapCm(),
+                power,
+                opening.map(o -> share(o.value())).orElse(""),
+                opening.map(o -> share(o.effect())).orElse(""),
+                step.placed().branch());
+        out.println(row.stripTrailing());
+        review.why(numbered.way(), step).ifPresent(why -> out.println("            " + why));
+    }
+
+    private static String share(double value) {
+        return String.format(Locale.ROOT, "%.2f", value);
     }
 
     private static String ceiling(Played played) {

@@ -1,5 +1,6 @@
 package onebeat.cli;
 
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.util.Locale;
 import java.util.concurrent.Callable;
@@ -64,11 +65,11 @@ final class FindCommand implements Callable<Integer> {
     @Parameters(
             arity = "0..1",
             paramLabel = "PARTNER LINE",
-            description = "What the partner throws, for example \"(1 2)\".")
+            description = "What the partner throws, for example \"(1 2)\", or - for lines from standard input.")
     private String line = "";
 
     @Override
-    public Integer call() {
+    public Integer call() throws IOException {
         if (top < 1 || top > 1000 || depth < 1 || depth > MOST_DEPTH) {
             throw new ParameterException(spec.commandLine(), "--top is 1 to 1000 and --depth 1 to 9.");
         }
@@ -81,14 +82,18 @@ final class FindCommand implements Callable<Integer> {
             }
             return told(Setups.of(new Setups.Query(weapon, context, has, top)));
         }
-        if (Notation.read(line, context.vocabulary()) instanceof Misread misread) {
-            spec.commandLine().getErr().println(misread.sentence());
-            return NOT_A_LINE;
-        }
         if (line.isBlank()) {
             throw new ParameterException(spec.commandLine(), "Give the partner's line, or --for a weapon.");
         }
-        return told(Finder.find(new Finder.Query(line, context, has, depth, top)));
+        return StandardLines.each(line, fed -> answers(fed, context, has));
+    }
+
+    private int answers(String fed, Context context, Repertoire has) {
+        if (Notation.read(fed, context.vocabulary()) instanceof Misread misread) {
+            spec.commandLine().getErr().println(misread.sentence());
+            return NOT_A_LINE;
+        }
+        return told(Finder.find(new Finder.Query(fed, context, has, depth, top)));
     }
 
     private int told(Found found) {

@@ -75,14 +75,14 @@ final class HabitsCommand implements Callable<Integer> {
             defaultValue = "other")
     private String after = "other";
 
-    @Parameters(paramLabel = "FILM", description = "A film log, CSV or JSON.")
+    @Parameters(paramLabel = "FILM", description = "A film log, CSV or JSON, or - for standard input.")
     @SuppressWarnings("NullAway.Init") // set by picocli before call()
     private Path file;
 
     @Override
     public Integer call() {
         FilmCsv.Film film;
-        switch (FilmFile.read(file, Vocabulary.standard(), _ -> true)) {
+        switch (read()) {
             case FilmFile.Log log -> film = log.film();
             case FilmFile.NoLog no -> {
                 spec.commandLine().getErr().println(no.sentence());
@@ -123,6 +123,12 @@ final class HabitsCommand implements Callable<Integer> {
         }
         out.flush();
         return film.rejected().isEmpty() ? COUNTED : SOME_REJECTED;
+    }
+
+    private FilmFile.Reading read() {
+        return file.toString().equals(StandardLines.STANDARD_INPUT)
+                ? FilmFile.read(System.in, "standard input", Vocabulary.standard())
+                : FilmFile.read(file, Vocabulary.standard(), _ -> true);
     }
 
     private int refuse(String sentence) {

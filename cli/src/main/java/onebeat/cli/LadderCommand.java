@@ -1,5 +1,6 @@
 package onebeat.cli;
 
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.util.Locale;
 import java.util.concurrent.Callable;
@@ -39,13 +40,17 @@ final class LadderCommand implements Callable<Integer> {
     @Option(names = "--json", description = "Write JSON.")
     private boolean json;
 
-    @Parameters(paramLabel = "LINE", description = "A call line.")
+    @Parameters(paramLabel = "LINE", description = "A call line, or - for lines from standard input.")
     private String line = "";
 
     @Override
-    public Integer call() {
+    public Integer call() throws IOException {
         Context context = fighters.context(spec.commandLine());
-        return switch (Notation.read(line, context.vocabulary())) {
+        return StandardLines.each(line, one -> grow(one, context));
+    }
+
+    private int grow(String text, Context context) {
+        return switch (Notation.read(text, context.vocabulary())) {
             case Misread misread -> {
                 spec.commandLine().getErr().println(misread.sentence());
                 yield NOT_A_LINE;

@@ -1,10 +1,13 @@
 package onebeat.cli;
 
+import java.io.FileDescriptor;
+import java.io.FileOutputStream;
 import java.io.OutputStreamWriter;
-import java.io.PrintStream;
-import java.io.PrintWriter;
+import java.io.Writer;
+import java.nio.charset.Charset;
 import onebeat.store.ProgramFolder;
 import onebeat.store.ProgramLog;
+import onebeat.store.ProgramVersion;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -14,6 +17,7 @@ import picocli.CommandLine.Command;
         description =
                 "Checks call lines, counts habits, finds answers, grows lines and lays out rounds without a window.",
         mixinStandardHelpOptions = true,
+        versionProvider = Main.Version.class,
         subcommands = {
             CheckCommand.class,
             HabitsCommand.class,
@@ -24,39 +28,50 @@ import picocli.CommandLine.Command;
             FilmCommand.class,
             CutCommand.class,
             HearCommand.class,
-            PlanCommand.class
+            PlanCommand.class,
+            CompletionCommand.class
         })
 public final class Main {
 
     private Main() {}
 
-    /// What ends a command that met something unexpected.
-    private static final int UNEXPECTED = 3;
+    /// The program's version in one line.
+    static final class Version implements CommandLine.IVersionProvider {
+
+        @Override
+        public String[] getVersion() {
+            return new String[] {"One Beat " + ProgramVersion.text()};
+        }
+    }
 
     public static void main(String[] args) {
         ProgramLog.begin();
         ProgramFolder.holdLibraries();
-        System.exit(commandLine()
-                .setOut(writer(System.out))
-                .setErr(writer(System.err))
-                .execute(args));
+        System.exit(run(
+                writer(FileDescriptor.out, System.out.charset()),
+                writer(FileDescriptor.err, System.err.charset()),
+                args));
     }
 
-    private static PrintWriter writer(PrintStream stream) {
-        return new PrintWriter(new TerminalWriter(new OutputStreamWriter(stream, stream.charset())), true);
+    private static Writer writer(FileDescriptor stream, Charset charset) {
+        return new OutputStreamWriter(new FileOutputStream(stream), charset);
+    }
+
+    /// Runs the program.
+    ///
+    /// @return the exit code
+    static int run(Writer out, Writer err, String... args) {
+        return new CommandRun(out, err).execute(commandLine(), args);
     }
 
     /// The program, ready to run. A call line may begin with `@`, so nothing is expanded from files.
     static CommandLine commandLine() {
-        return new CommandLine(new Main())
-                .setExpandAtFiles(false)
-                .setCaseInsensitiveEnumValuesAllowed(true)
-                .setExecutionExceptionHandler((e, command, _) -> {
-                    ProgramLog.wrong(command.getCommandName(), e);
-                    command.getErr()
-                            .println("Something went wrong in the program. Nothing was changed. It is written down in "
-                                    + ProgramLog.file());
-                    return UNEXPECTED;
-                });
+        CommandLine program =
+                new CommandLine(new Main()).setExpandAtFiles(false).setCaseInsensitiveEnumValuesAllowed(true);
+        for (CommandLine command : program.getSubcommands().values()) {
+            command.getCommandSpec().versionProvider(new Version());
+            command.getCommandSpec().usageMessage().showDefaultValues(true);
+        }
+        return program;
     }
 }

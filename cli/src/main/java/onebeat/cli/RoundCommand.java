@@ -11,6 +11,8 @@ import onebeat.core.notation.Misread;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
 import onebeat.core.review.Context;
+import onebeat.core.review.Review;
+import onebeat.core.review.Severity;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Schedule;
 import onebeat.formats.out.OutFiles;
@@ -49,7 +51,11 @@ final class RoundCommand implements Callable<Integer> {
     @Option(names = "--json", description = "Write JSON.")
     private boolean json;
 
-    @Option(names = "--line", paramLabel = "LINE", description = "What is drilled; by default 1 2.")
+    @Option(
+            names = "--line",
+            paramLabel = "LINE",
+            description = "What is drilled, or - for lines from standard input.",
+            defaultValue = "1 2")
     private String line = "1 2";
 
     @Mixin
@@ -68,13 +74,21 @@ final class RoundCommand implements Callable<Integer> {
     private boolean overwrite;
 
     @Override
-    public Integer call() {
+    public Integer call() throws IOException {
         if (wav != null && midi != null && Outputs.isOne(wav, midi)) {
             throw new ParameterException(spec.commandLine(), "--wav and --midi name the same file: " + wav);
         }
+        if (line.equals(StandardLines.STANDARD_INPUT) && (wav != null || midi != null)) {
+            throw new ParameterException(
+                    spec.commandLine(), "Lines from standard input would all go into one file. Give one line.");
+        }
         RoundLayout.Asked asked = round.asked(spec.commandLine(), fighters.saysTempo(spec.commandLine()));
         Context context = fighters.context(spec.commandLine());
-        return switch (Notation.read(line, context.vocabulary())) {
+        return StandardLines.each(line, one -> layOut(one, context, asked));
+    }
+
+    private int layOut(String text, Context context, RoundLayout.Asked asked) {
+        return switch (Notation.read(text, context.vocabulary())) {
             case Misread misread -> {
                 spec.commandLine().getErr().println(misread.sentence());
                 yield NOT_A_LINE;
@@ -92,6 +106,7 @@ final class RoundCommand implements Callable<Integer> {
                 spec.commandLine().getErr().println(RoundLayout.noStep(context));
                 return NO_STEP;
             }
+            warn(read, context);
             Schedule schedule = layout.get().schedule();
             write(wav, out -> out.write(sound.of(schedule, 0)), written);
             write(midi, out -> out.write(RoundMidi.of(schedule, 0, call -> fighters.words(call, context))), written);
@@ -107,6 +122,15 @@ final class RoundCommand implements Callable<Integer> {
                             Outputs.failed(written, new IOException("there is not enough memory for so long a round")));
             return NOT_A_LINE;
         }
+    }
+
+    /// A line that has a stop, such as one that the rules forbid, is laid out as it was asked for, but not in
+    /// silence.
+    private void warn(Read read, Context context) {
+        Review.withoutMends(read, context).findings().stream()
+                .filter(finding -> finding.severity() == Severity.STOP)
+                .forEach(finding ->
+                        spec.commandLine().getErr().println(finding.severity().word() + ": " + finding.text()));
     }
 
     /// Nothing is worked out for a file that nobody asked for.

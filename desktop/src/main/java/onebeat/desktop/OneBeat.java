@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.scene.image.Image;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
 import onebeat.desktop.app.CampSession;
@@ -48,6 +49,7 @@ public final class OneBeat extends Application {
         Thread.currentThread().setUncaughtExceptionHandler(this::unexpected);
         loadFonts();
         stage.setTitle(Texts.of("window.title"));
+        icons(stage);
         List<String> arguments = getParameters().getRaw();
         boolean pictures = arguments.contains("--shots") || arguments.contains("--typing");
         // Pictures and measures show the program as it comes, whatever this machine's coach has set.
@@ -114,6 +116,16 @@ public final class OneBeat extends Application {
             Platform.exit();
         }
         return file.map(f -> opened.show(f, clock));
+    }
+
+    /// The program's mark, for the system's bar and for switching between windows.
+    private static void icons(Stage stage) {
+        for (int size : List.of(16, 32, 64)) {
+            InputStream in = OneBeat.class.getResourceAsStream("icon/onebeat-" + size + ".png");
+            if (in != null) {
+                stage.getIcons().add(new Image(in));
+            }
+        }
     }
 
     /// Loads the typefaces that ship with the program.

@@ -19,7 +19,7 @@ final class StationTour {
     private static final String PROPERTY = "onebeat.tour";
 
     /// What a station draws after it was entered, such as pages that were worked out beside it, comes in this time.
-    private static final long LOOK_MS = 1_500;
+    private static final long LOOK_MS = 700;
 
     private static final List<KeyCode> STATIONS =
             List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT4, KeyCode.DIGIT5, KeyCode.DIGIT6);

@@ -96,11 +96,7 @@ final class CampOpener {
                 return Refusals.notACamp(path);
             }
             if (header.get().userVersion() > Header.NEWEST) {
-                return new Refused(
-                        Reason.NEWER,
-                        path + " was written by a newer One Beat (camp version "
-                                + header.get().userVersion() + ", this one knows " + Header.NEWEST
-                                + "). It was left as it is. Open it with the newer program.");
+                return Refusals.newer(path, header.get().userVersion());
             }
             return switch (CampLock.take(real)) {
                 case CampLock.Asked.Held(String who) -> Refusals.inUse(path, who);
@@ -208,8 +204,8 @@ final class CampOpener {
         return LocalDate.now(ZoneId.systemDefault());
     }
 
-    /// Takes the exclusive lock at once: a read and an empty write, so that a second program is told now and not at its
-    /// first change.
+    /// Takes the exclusive lock at once: a read and an empty write, so that a second program is told now and not
+    /// at its first change.
     private static void takeFor(Handle handle) {
         handle.execute("BEGIN EXCLUSIVE");
         handle.execute("COMMIT");
@@ -269,6 +265,7 @@ final class CampOpener {
                 Handle handle = Jdbi.open(connection)) {
             handle.execute("PRAGMA application_id = " + Header.CAMP);
             handle.execute("PRAGMA user_version = " + Header.NEWEST);
+            WrittenBy.note(handle);
         }
     }
 }

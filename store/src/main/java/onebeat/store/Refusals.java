@@ -20,6 +20,17 @@ final class Refusals {
                 Reason.IN_USE, path + " is open in " + who + ". Close it there first, or open another camp.");
     }
 
+    static Refused newer(Path path, int schema) {
+        String program = WrittenBy.of(path)
+                .map(version -> "One Beat " + version + " or newer")
+                .orElse("the newer program");
+        return new Refused(
+                Reason.NEWER,
+                path + " was written by a newer One Beat (camp version " + schema + "; this is One Beat "
+                        + ProgramVersion.text() + ", which knows " + Header.NEWEST
+                        + "). It was left as it is. Open it with " + program + ".");
+    }
+
     static Refused cannotWrite(Path path, String why) {
         return new Refused(
                 Reason.CANNOT_WRITE,

@@ -45,6 +45,16 @@ final class Sqlite {
         return source;
     }
 
+    /// A source that only reads and takes no lock that would stop a program that writes.
+    static SQLiteDataSource reading(Path path) {
+        SQLiteConfig config = new SQLiteConfig();
+        config.setReadOnly(true);
+        config.setBusyTimeout(BUSY_MS);
+        SQLiteDataSource source = new SQLiteDataSource(config);
+        source.setUrl("jdbc:sqlite:" + uri(path));
+        return source;
+    }
+
     static Connection connect(Path path, boolean exclusive) throws SQLException {
         return source(path, exclusive).getConnection();
     }

@@ -364,7 +364,19 @@ class CampFileTest {
         ByteBuffer.wrap(newer).putInt(60, Header.NEWEST + 1);
         Refused refused = refusedUnchanged("newer.onebeat", newer);
         assertThat(refused.reason()).isEqualTo(Reason.NEWER);
-        assertThat(refused.sentence()).contains("newer");
+        assertThat(refused.sentence()).contains("newer", "this is One Beat " + ProgramVersion.text());
+    }
+
+    @Test
+    void aNewerCampTellsWhichProgramWroteIt() throws Exception {
+        Path path = folder.resolve("far" + CampFile.ENDING);
+        ((Opened) CampFile.create(path, CARD, _ -> {})).file().close();
+        try (Connection connection = Sqlite.connect(path, false);
+                Statement statement = connection.createStatement()) {
+            statement.execute("UPDATE program SET version = '7.3.0'");
+            statement.execute("PRAGMA user_version = " + (Header.NEWEST + 1));
+        }
+        assertThat(((Refused) CampFile.open(path)).sentence()).contains("Open it with One Beat 7.3.0 or newer.");
     }
 
     @Test

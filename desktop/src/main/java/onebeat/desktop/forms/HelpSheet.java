@@ -4,13 +4,14 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import javafx.animation.PauseTransition;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import onebeat.core.camp.Camp;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
@@ -32,6 +33,7 @@ public final class HelpSheet extends VBox {
 
     private static final double ROPE_HIGH = 176;
     private static final double ROPE_WIDE = 420;
+    private static final Duration BETWEEN_ROPES = Duration.millis(60);
     private static final List<String> EXAMPLES = List.of("one", "two", "three", "four");
 
     /// @param commands of the station that is on, then of the program
@@ -49,7 +51,9 @@ public final class HelpSheet extends VBox {
         VBox right = new VBox(8, Nodes.text(Texts.of("help.line"), "heading"));
         right.setPrefWidth(ROPE_WIDE + 20);
         right.getChildren().add(Nodes.flow(Nodes.text(Texts.of("help.line.under"), "small")));
-        EXAMPLES.forEach(one -> right.getChildren().addAll(example(app.camp(), one)));
+        for (int i = 0; i < EXAMPLES.size(); i++) {
+            right.getChildren().addAll(example(app.camp(), EXAMPLES.get(i), i));
+        }
         HBox body = new HBox(26, left, right);
         HBox.setHgrow(left, Priority.ALWAYS);
         getChildren().setAll(head, body);
@@ -78,23 +82,34 @@ public final class HelpSheet extends VBox {
             }
             grid.add(Nodes.text(CommandWords.of(group.key()), "heading"), 0, row++, 3, 1);
             for (Command<?, ?> command : some) {
-                Label help = new Label(command.help());
-                help.getStyleClass().add("soft");
                 grid.addRow(
                         row++,
                         Nodes.key(own.shown(command).map(KeyPress::words).orElse("")),
                         Nodes.text(command.name(), "small"),
-                        help);
+                        Nodes.text(command.help(), "soft"));
             }
         }
         return grid;
     }
 
-    private static List<Node> example(Camp camp, String which) {
+    /// An example in words, and as a rope. The ropes come one after the other behind the sheet, so that the sheet
+    /// itself
+    /// is there at once.
+    private static List<Node> example(Camp camp, String which, int place) {
         String line = Texts.of("help.example." + which);
         RopeView rope = new RopeView();
         rope.setPrefSize(ROPE_WIDE, ROPE_HIGH);
         rope.setMinHeight(ROPE_HIGH);
+        PauseTransition behind = new PauseTransition(BETWEEN_ROPES.multiply(place + 1));
+        behind.setOnFinished(_ -> draw(rope, line, camp));
+        behind.play();
+        return List.of(
+                Nodes.text(line, "mono-strong"),
+                Nodes.flow(Nodes.text(Texts.of("help.example." + which + ".why"), "soft")),
+                rope);
+    }
+
+    private static void draw(RopeView rope, String line, Camp camp) {
         if (Notation.read(line, camp.vocabulary()) instanceof Read read) {
             rope.show(new RopeView.Picture(
                     Review.withoutMends(read, camp.context()),
@@ -103,9 +118,5 @@ public final class HelpSheet extends VBox {
                     camp.setting().partner().name(),
                     false));
         }
-        return List.of(
-                Nodes.text(line, "mono-strong"),
-                Nodes.flow(Nodes.text(Texts.of("help.example." + which + ".why"), "soft")),
-                rope);
     }
 }

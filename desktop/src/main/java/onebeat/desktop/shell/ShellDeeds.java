@@ -19,6 +19,7 @@ import onebeat.desktop.shell.ProgramAction.Do;
 import onebeat.desktop.shell.ProgramAction.Go;
 import onebeat.desktop.text.Texts;
 import onebeat.store.ProgramLog;
+import onebeat.store.ProgramVersion;
 
 /// Does the commands of the program.
 final class ShellDeeds {
@@ -88,7 +89,7 @@ final class ShellDeeds {
             case SAVE_COPY -> forms.saveCopy();
             case SETTINGS -> forms.settings(settings, shell.commands().all());
             case HELP -> forms.help(shell.commands().all(), settings.get().ownKeys());
-            case ABOUT -> app.say(Texts.of("about", ProgramLog.file()));
+            case ABOUT -> app.say(Texts.of("about", ProgramVersion.text(), ProgramLog.file()));
             case WALK -> files.others().walk();
             case CAMP_MENU -> campMenu();
             case HERE_MENU -> view.ifPresent(v -> showMenu(v.middle()));

@@ -1,6 +1,7 @@
 package onebeat.formats.film;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
@@ -38,7 +39,7 @@ public final class FilmFile {
     ///
     /// @param goesOn told the number of rows read so far; where it answers no, reading ends there
     public static Reading read(Path file, Vocabulary vocabulary, LongPredicate goesOn) {
-        Path name = file.getFileName() == null ? file : file.getFileName();
+        String name = (file.getFileName() == null ? file : file.getFileName()).toString();
         try {
             if (Files.exists(file) && !Files.isRegularFile(file)) {
                 return new NoLog(name + " is no file.");
@@ -46,11 +47,7 @@ public final class FilmFile {
             if (Files.exists(file) && Files.size(file) > MOST_BYTES) {
                 return tooLarge(name);
             }
-            Optional<String> text = text(Files.readAllBytes(file));
-            if (text.isEmpty()) {
-                return new NoLog(name + " is not UTF-8 text. Save it as UTF-8 and open it again.");
-            }
-            return read(name, text.get(), vocabulary, goesOn);
+            return read(name, Files.readAllBytes(file), vocabulary, goesOn);
         } catch (NoSuchFileException _) {
             return new NoLog("There is no file " + file + ".");
         } catch (IOException e) {
@@ -62,14 +59,34 @@ public final class FilmFile {
         }
     }
 
+    /// Reads what comes through a pipe.
+    ///
+    /// @param name of it in sentences
+    public static Reading read(InputStream in, String name, Vocabulary vocabulary) {
+        try {
+            byte[] bytes = in.readNBytes((int) MOST_BYTES + 1);
+            return bytes.length > MOST_BYTES ? tooLarge(name) : read(name, bytes, vocabulary, _ -> true);
+        } catch (IOException e) {
+            return new NoLog("Cannot read " + name + ": " + IoWords.of(e) + ".");
+        } catch (OutOfMemoryError _) {
+            return tooLarge(name);
+        }
+    }
+
+    private static Reading read(String name, byte[] bytes, Vocabulary vocabulary, LongPredicate goesOn) {
+        return text(bytes)
+                .map(text -> read(name, text, vocabulary, goesOn))
+                .orElseGet(() -> new NoLog(name + " is not UTF-8 text. Save it as UTF-8 and open it again."));
+    }
+
     /// A film log of a hundred thousand exchanges has some ten million.
     private static final long MOST_BYTES = 500_000_000;
 
-    private static NoLog tooLarge(Path name) {
+    private static NoLog tooLarge(String name) {
         return new NoLog(name + " is too large to read at once. Cut it into parts.");
     }
 
-    private static Reading read(Path name, String text, Vocabulary vocabulary, LongPredicate goesOn) {
+    private static Reading read(String name, String text, Vocabulary vocabulary, LongPredicate goesOn) {
         if (text.stripLeading().startsWith("{")) {
             return FilmJson.read(text, vocabulary, goesOn)
                     .<Reading>map(Log::new)

@@ -1,0 +1,131 @@
+package onebeat.packaging;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// Builds the package, unpacks it elsewhere and uses it: with the caches that were made in another place, on the
+/// runtime that it brings.
+class InstalledProgramTest {
+
+    private static final Path ROOT = Path.of(System.getProperty("onebeat.root", ".."));
+    private static final String VERSION = System.getProperty("onebeat.version", "");
+
+    private static final String OPEN_AND_END = "-Dprism.order=sw -Donebeat.tour=open -XX:AOTMode=on ";
+    private static final String HEADLESS = "-Dglass.platform=Headless ";
+
+    @TempDir
+    static Path folder;
+
+    private static Path installed = Path.of("");
+
+    private record Ran(int code, String out) {}
+
+    @BeforeAll
+    static void install() throws Exception {
+        Path made = ROOT.resolve("packaging/target/package");
+        Ran packed = run(
+                Map.of("JAVA_HOME", System.getProperty("java.home")),
+                ROOT.resolve("scripts/package.sh").toString(),
+                made.toString(),
+                VERSION);
+        assertThat(packed.code).as(packed.out).isZero();
+        try (Stream<Path> files = Files.list(made)) {
+            Path deb =
+                    files.filter(f -> f.toString().endsWith(".deb")).findFirst().orElse(null);
+            assumeTrue(deb != null, "there is no dpkg-deb here");
+            assertThat(run(Map.of(), "dpkg-deb", "-x", String.valueOf(deb), folder.toString()).code)
+                    .isZero();
+        }
+        installed = folder.resolve("opt/onebeat/bin/onebeat");
+    }
+
+    private static Ran run(Map<String, String> environment, String... command) throws Exception {
+        ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
+        builder.environment().put("XDG_DATA_HOME", folder.resolve("data").toString());
+        builder.environment().putAll(environment);
+        Process process = builder.start();
+        process.getOutputStream().close();
+        String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(process.waitFor(5, TimeUnit.MINUTES)).isTrue();
+        return new Ran(process.exitValue(), out);
+    }
+
+    private static Ran onebeat(String... words) throws Exception {
+        return run(
+                Map.of(),
+                Stream.concat(Stream.of(installed.toString()), Stream.of(words)).toArray(String[]::new));
+    }
+
+    private static Path camp(String name) throws Exception {
+        Path camp = folder.resolve(name);
+        Ran made = onebeat("demo", "--camp", camp.toString());
+        assertThat(made.code).as(made.out).isZero();
+        return camp;
+    }
+
+    private static void opens(Path camp, String options) throws Exception {
+        Ran opened = run(Map.of("JAVA_TOOL_OPTIONS", options), installed.toString(), camp.toString());
+        assertThat(opened.code).as(opened.out).isZero();
+        assertThat(opened.out.lines()).contains("open");
+        assertThat(remembered()).contains(camp.toString());
+    }
+
+    /// What the program keeps of the camp that it opened last.
+    private static String remembered() throws IOException {
+        return Files.readString(folder.resolve("data/onebeat/last-camp"), StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void theCommandLineWorks() throws Exception {
+        Ran checked = onebeat("check", "1 2 off");
+        assertThat(checked.code).isZero();
+        assertThat(checked.out).startsWith("1 2 off").contains("107 cm");
+        assertThat(onebeat("--version").out.strip()).isEqualTo("One Beat " + VERSION);
+        assertThat(onebeat("chek", "1 2").code).isEqualTo(2);
+    }
+
+    @Test
+    void theCommandLineStartsFromItsCache() throws Exception {
+        Ran checked = run(Map.of("JAVA_TOOL_OPTIONS", "-XX:AOTMode=on"), installed.toString(), "check", "1 2 off");
+        assertThat(checked.code).as(checked.out).isZero();
+    }
+
+    @Test
+    void aCampOpensByItsPathWithoutADisplay() throws Exception {
+        opens(camp("one.onebeat"), OPEN_AND_END + HEADLESS);
+    }
+
+    @Test
+    void aCampOpensInARealWindow() throws Exception {
+        assumeTrue(System.getenv("DISPLAY") != null, "there is no display here");
+        opens(camp("two.onebeat"), OPEN_AND_END);
+    }
+
+    @Test
+    void whatADesktopNeedsLiesWhereItLooks() {
+        for (String file : List.of(
+                "usr/bin/onebeat",
+                "usr/share/applications/onebeat.desktop",
+                "usr/share/mime/packages/onebeat.xml",
+                "usr/share/icons/hicolor/48x48/apps/onebeat.png",
+                "usr/share/icons/hicolor/scalable/apps/onebeat.svg",
+                "usr/share/bash-completion/completions/onebeat",
+                "usr/share/man/man1/onebeat.1.gz")) {
+            assertThat(Files.exists(folder.resolve(file), java.nio.file.LinkOption.NOFOLLOW_LINKS))
+                    .as(file)
+                    .isTrue();
+        }
+    }
+}

@@ -1,0 +1,119 @@
+#!/usr/bin/env bash
+# Builds the program to install from dist/: a runtime of its own (jlink), an application folder with launchers (jpackage), start-up
+# caches, and for Debian and its kin a package. Called by `./onebeat package`, with JAVA_HOME set and dist/ built.
+#
+#   package.sh OUT VERSION
+#
+# On macOS and Windows the last step is jpackage's own kind (dmg, msi); see docs/install.md.
+set -euo pipefail
+cd "$(dirname "$(readlink -f "$0")")/.."
+out=$1
+version=$2
+say() { printf 'one beat: %s\n' "$*" >&2; }
+
+rm -rf "$out"
+mkdir -p "$out/work"
+out=$(cd "$out" && pwd)
+
+say "a runtime of its own"
+# What jdeps finds over all jars, and what is only found at run time: names (java.naming), logs, old character sets.
+"$JAVA_HOME/bin/jlink" --module-path dist/javafx \
+  --add-modules java.base,java.desktop,java.logging,java.management,java.naming,java.scripting,java.sql,jdk.charsets,jdk.jfr,jdk.unsupported,javafx.controls \
+  --strip-debug --no-header-files --no-man-pages --output "$out/work/runtime" >/dev/null
+
+say "the application folder"
+# A collector that hardly ever stops the interface thread, and gives back what it does not need.
+options=(-XX:+UseSerialGC -Xms64m -Xmx1g -XX:MinHeapFreeRatio=20 -XX:MaxHeapFreeRatio=40
+  --enable-native-access=javafx.graphics,ALL-UNNAMED '-XX:AOTCache=$APPDIR/../onebeat-window.aot' -Xlog:aot=off -Xlog:cds=off)
+java_options=()
+for option in "${options[@]}"; do java_options+=(--java-options "$option"); done
+"$JAVA_HOME/bin/jpackage" --type app-image --name onebeat-window --app-version "$version" --dest "$out" \
+  --input dist/lib --main-jar "onebeat-desktop-$version.jar" --main-class onebeat.desktop.Main \
+  --runtime-image "$out/work/runtime" --icon desktop/src/main/resources/onebeat/desktop/icon/onebeat-256.png \
+  --description "Study fight film, build partner drills, run them in timed rounds" --vendor "One Beat" \
+  "${java_options[@]}" >/dev/null
+mv "$out/onebeat-window" "$out/onebeat"
+image=$out/onebeat
+sed "s/@VERSION@/$version/g" packaging/linux/onebeat >"$image/bin/onebeat"
+chmod 755 "$image/bin/onebeat"
+
+# The caches hold the classes as they lie in these very jars: a changed jar is seen and its cache is not used. They are made by a visit
+# of every station of the demo camp, and by the commands that are asked for most.
+say "start-up caches"
+train() {
+  local cache=$1
+  shift
+  XDG_DATA_HOME=$out/work/data "$image/lib/runtime/bin/java" -XX:AOTCacheOutput="$cache" -Xlog:aot=off -Xlog:cds=off \
+    -XX:+UseSerialGC "$@" >"$out/work/train.log" 2>&1 \
+    || { cat "$out/work/train.log" >&2; exit 1; }
+}
+train "$image/lib/onebeat-window.aot" --enable-native-access=javafx.graphics,ALL-UNNAMED -Dglass.platform=Headless -Dprism.order=sw -Donebeat.tour=all \
+  -cp "$(sed -n 's/^app.classpath=//p' "$image/lib/app/onebeat-window.cfg" | sed "s|\$APPDIR|$image/lib/app|" | paste -sd:)" \
+  onebeat.desktop.Main demo
+train "$image/lib/onebeat-command.aot" --enable-native-access=ALL-UNNAMED -XX:TieredStopAtLevel=1 -jar "$image/lib/app/onebeat-cli-$version.jar" \
+  check "1 2 3 rlow circle-lead"
+
+"$image/bin/onebeat" completion >"$out/work/completion"
+# The help of each command, as a manual page.
+page() {
+  printf '.SH %s\n.nf\n' "$1"
+  shift
+  "$image/bin/onebeat" "$@" --help | sed 's/\\/\\\\/g; s/^\([.'"'"']\)/\\\&\1/'
+  printf '.fi\n'
+}
+{
+  printf '.TH ONEBEAT 1 "" "One Beat %s"\n' "$version"
+  printf '.SH NAME\nonebeat \\- study fight film, build partner drills, run them in timed rounds\n'
+  printf '.SH SYNOPSIS\n.nf\nonebeat [CAMP.onebeat | demo]\nonebeat COMMAND ...\n.fi\n'
+  page DESCRIPTION
+  "$image/bin/onebeat" --help | sed -n '/^Commands:/,$ s/^  \([a-z][a-z]*\) .*/\1/p' | while read -r command; do
+    page "$(printf '%s' "$command" | tr '[:lower:]' '[:upper:]')" "$command" </dev/null
+  done
+} >"$out/work/onebeat.1"
+
+if ! command -v dpkg-deb >/dev/null; then
+  say "there is no dpkg-deb here, so no Debian package is made; the program lies in $image"
+  exit 0
+fi
+
+say "the Debian package"
+deb=$out/work/deb
+share=$deb/usr/share
+mkdir -p "$deb/DEBIAN" "$deb/opt" "$deb/usr/bin" "$share/applications" "$share/mime/packages" "$share/doc/onebeat" \
+  "$share/bash-completion/completions" "$share/zsh/vendor-completions" "$share/man/man1"
+gzip -9n <"$out/work/onebeat.1" >"$share/man/man1/onebeat.1.gz"
+cp -a "$image" "$deb/opt/onebeat"
+ln -s /opt/onebeat/bin/onebeat "$deb/usr/bin/onebeat"
+cp packaging/linux/onebeat.desktop "$share/applications/"
+cp packaging/linux/onebeat-mime.xml "$share/mime/packages/onebeat.xml"
+cp LICENSE "$share/doc/onebeat/copyright"
+cp "$out/work/completion" "$share/bash-completion/completions/onebeat"
+{
+  printf '#compdef onebeat\nautoload -U bashcompinit && bashcompinit\n'
+  cat "$out/work/completion"
+} >"$share/zsh/vendor-completions/_onebeat"
+for size in 16 24 32 48 64 128 256; do
+  icons=$share/icons/hicolor/${size}x$size/apps
+  mkdir -p "$icons"
+  cp "desktop/src/main/resources/onebeat/desktop/icon/onebeat-$size.png" "$icons/onebeat.png"
+done
+mkdir -p "$share/icons/hicolor/scalable/apps"
+cp packaging/onebeat.svg "$share/icons/hicolor/scalable/apps/onebeat.svg"
+architecture=$(dpkg --print-architecture)
+cat >"$deb/DEBIAN/control" <<TEXT
+Package: onebeat
+Version: $version
+Architecture: $architecture
+Maintainer: One Beat <onebeat@localhost>
+Section: education
+Priority: optional
+Installed-Size: $(du -sk --exclude=DEBIAN "$deb" | cut -f1)
+Depends: libc6, zlib1g, libgtk-3-0 | libgtk-3-0t64, libgl1, libx11-6, libxtst6, libxxf86vm1, libasound2 | libasound2t64, libfontconfig1, libfreetype6
+Recommends: shared-mime-info, desktop-file-utils
+Description: Study fight film, build partner drills, run them in timed rounds
+ A coach's program for a fight camp: what the film shows, lines that answer it and why,
+ tonight's rounds with calls and bells, and the book that proposes tomorrow.
+TEXT
+dpkg-deb --root-owner-group -Zzstd -z6 --build "$deb" "$out/onebeat_${version}_$architecture.deb" >/dev/null
+rm -rf "$out/work"
+say "made $image and $out/onebeat_${version}_$architecture.deb"
