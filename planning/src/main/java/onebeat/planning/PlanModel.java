@@ -140,7 +140,7 @@ final class PlanModel {
                 model.addLessOrEqual(trains, problem.mostDays(week));
             }
             if (problem.holds(HardRule.HEAD)) {
-                model.addLessOrEqual(head, problem.rules().value(HardRule.HEAD));
+                model.addLessOrEqual(head, problem.mostHead(week));
             }
             if (problem.holds(HardRule.LEAST_DAYS) && problem.isWhole(week)) {
                 model.addGreaterOrEqual(trains, problem.rules().value(HardRule.LEAST_DAYS));

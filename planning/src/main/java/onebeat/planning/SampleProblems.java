@@ -97,6 +97,7 @@ public final class SampleProblems {
                 after,
                 until,
                 contact ? random.nextInt(6) : 0,
+                0,
                 contact);
     }
 
@@ -118,6 +119,7 @@ public final class SampleProblems {
                 after,
                 holds,
                 contact ? 1 : 0,
+                0,
                 contact);
         List<PlanLine> lines = against == HardRule.PREREQUISITE
                 ? List.of(
@@ -130,6 +132,7 @@ public final class SampleProblems {
                                 true,
                                 Set.of(),
                                 holds,
+                                0,
                                 0,
                                 false))
                 : List.of(first);

@@ -35,6 +35,7 @@ import onebeat.core.holding.Odds;
 import onebeat.core.holding.Partner;
 import onebeat.core.holding.SoreSpot;
 import onebeat.core.notation.OwnLine;
+import onebeat.core.plan.PlanSettings;
 import onebeat.core.play.Who;
 import onebeat.core.review.School;
 import onebeat.core.rounds.RoundPlan;
@@ -320,7 +321,16 @@ final class Tables {
             List.of(
                     Column.of("key", PlanSetting::key, Limit.name()),
                     Column.of("value", PlanSetting::value, Limit.words())),
-            (r, _) -> new PlanSetting(text(r, "key"), text(r, "value")));
+            (r, _) -> planSetting(new PlanSetting(text(r, "key"), text(r, "value"))));
+
+    /// A setting that says nothing would be passed over in silence, so it lies aside and is told.
+    private static PlanSetting planSetting(PlanSetting setting) {
+        if (!PlanSettings.isReadable(setting)) {
+            throw new IllegalArgumentException(
+                    setting.key() + ": \"" + setting.value() + "\" is nothing that a plan can be asked for");
+        }
+        return setting;
+    }
 
     private static String words(Set<? extends Enum<?>> several) {
         return several.stream().map(Enum::name).sorted().collect(Collectors.joining(" "));

@@ -15,6 +15,7 @@ import java.util.stream.Stream;
 import onebeat.core.book.Note;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
+import onebeat.core.camp.PlanSetting;
 import onebeat.core.holding.JabSchool;
 import onebeat.core.holding.Partner;
 import onebeat.core.timing.Rung;
@@ -71,6 +72,7 @@ class AbsurdRowsTest {
                                     Set.of(),
                                     Set.of(),
                                     Rung.WHOLE)));
+                    filling.add(Edit.add(Place.PLAN_SETTINGS, new PlanSetting("number.HEAD", "40")));
                     filling.add(Edit.add(Place.NOTES, new Note("n1", "d1", CampFileTest.DAY, "a note", "")));
                 }))
                 .close();
@@ -120,7 +122,8 @@ class AbsurdRowsTest {
         }
     }
 
-    /// So many of the values are tried on a column here; which ones differs from column to column. The soak tries all.
+    /// So many of the values are tried on a column here; which ones differs from column to column. The soak tries
+    /// all.
     private static final int AT_ONCE = 2;
 
     private static int aside(Path path, CampFile file) {
@@ -151,6 +154,18 @@ class AbsurdRowsTest {
         try (CampFile again = opened(CampFile.open(path))) {
             assertThat(again.setAside()).isEmpty();
             assertThat(aside(path, again)).isEqualTo(1);
+        }
+    }
+
+    @Test
+    void aWishForThePlanThatSaysNothingIsNamed() throws IOException {
+        Path path = camp();
+        put(path, "plan_setting", "value", "perhaps");
+        try (CampFile file = opened(CampFile.open(path))) {
+            assertThat(file.camp().planSettings().size()).isZero();
+            assertThat(file.setAside())
+                    .singleElement()
+                    .satisfies(row -> assertThat(row.toString()).contains("\"perhaps\" is nothing"));
         }
     }
 

@@ -488,10 +488,11 @@ class CampFileTest {
         try (Connection file = DriverManager.getConnection("jdbc:sqlite:" + path);
                 Statement statement = file.createStatement()) {
             for (String sql : List.of(
+                    "DROP TABLE program",
                     "DROP TABLE plan_setting",
                     "DROP TABLE kept_round",
                     "ALTER TABLE session DROP COLUMN effort",
-                    "DELETE FROM flyway_schema_history WHERE version = '10'",
+                    "DELETE FROM flyway_schema_history WHERE version IN ('10', '11')",
                     "PRAGMA user_version = 9")) {
                 statement.executeUpdate(sql);
             }

@@ -12,17 +12,23 @@ import onebeat.core.camp.Camp;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
 import onebeat.core.camp.PlanSetting;
+import onebeat.core.plan.PlanProblem.PlannedElsewhere;
 
-/// Rounds that a partner holds for the athletes of other camps, so that nobody holds more than they can: kept as
-/// settings `elsewhere.2026-12-03.p1.Name of the other camp` with a number.
+/// What the people of this camp do in other camps of the gym, so that nobody holds more than they can and no
+/// account of touches at the head is split over files: kept as settings `elsewhere.2026-12-03.p1.Name of the
+/// other camp` with a number.
 ///
-/// @param partner the id of the partner
+/// @param who the id of a partner, or [#ATHLETE]
 /// @param camp the name of the other camp
-public record HeldElsewhere(LocalDate date, String partner, String camp, int rounds) {
+/// @param count rounds that a partner holds there; for the athlete, touches at the head while they hold there
+public record HeldElsewhere(LocalDate date, String who, String camp, int count) {
+
+    /// Stands for the athlete of this camp, who holds in another one.
+    public static final String ATHLETE = "athlete";
 
     static final String WORD = "elsewhere";
     private static final int PARTS = 4;
-    private static final int MOST_ROUNDS = 999;
+    private static final int MOST_COUNT = 9999;
 
     /// What a camp knows of other ones.
     public static List<HeldElsewhere> of(Camp camp) {
@@ -38,10 +44,10 @@ public record HeldElsewhere(LocalDate date, String partner, String camp, int rou
             return Optional.empty();
         }
         try {
-            int rounds = Integer.parseInt(setting.value());
-            return rounds < 1 || rounds > MOST_ROUNDS
+            int count = Integer.parseInt(setting.value());
+            return count < 1 || count > MOST_COUNT
                     ? Optional.empty()
-                    : Optional.of(new HeldElsewhere(LocalDate.parse(key[1]), key[2], key[PARTS - 1], rounds));
+                    : Optional.of(new HeldElsewhere(LocalDate.parse(key[1]), key[2], key[PARTS - 1], count));
         } catch (DateTimeException | NumberFormatException _) {
             return Optional.empty();
         }
@@ -53,8 +59,8 @@ public record HeldElsewhere(LocalDate date, String partner, String camp, int rou
     public static Edit known(Camp camp, String other, List<HeldElsewhere> held) {
         Map<String, String> wanted = new TreeMap<>();
         for (HeldElsewhere one : held) {
-            String key = WORD + "." + one.date + "." + one.partner + "." + other;
-            wanted.merge(key, "" + one.rounds, (a, b) -> "" + (Integer.parseInt(a) + Integer.parseInt(b)));
+            String key = WORD + "." + one.date + "." + one.who + "." + other;
+            wanted.merge(key, "" + one.count, (a, b) -> "" + (Integer.parseInt(a) + Integer.parseInt(b)));
         }
         List<Edit> edits = new ArrayList<>();
         for (PlanSetting before : camp.planSettings().all()) {
@@ -70,15 +76,16 @@ public record HeldElsewhere(LocalDate date, String partner, String camp, int rou
         return new Edit.Together(edits);
     }
 
-    /// All of it by day and partner, as a question asks for it.
-    static Map<PlanProblem.PlannedElsewhere, Integer> counted(
-            Camp camp, List<TrainingDay> days, List<String> partners) {
-        Map<PlanProblem.PlannedElsewhere, Integer> all = new HashMap<>();
+    /// All of it by day and partner, as a question asks for it; the athlete's touches under
+    /// [PlannedElsewhere#ATHLETE].
+    static Map<PlannedElsewhere, Integer> counted(Camp camp, List<TrainingDay> days, List<String> partners) {
+        Map<PlannedElsewhere, Integer> all = new HashMap<>();
         for (HeldElsewhere one : of(camp)) {
-            int partner = partners.indexOf(one.partner);
+            int partner = one.who.equals(ATHLETE) ? PlannedElsewhere.ATHLETE : partners.indexOf(one.who);
             for (int day = 0; day < days.size(); day++) {
-                if (partner >= 0 && days.get(day).date().equals(one.date)) {
-                    all.merge(new PlanProblem.PlannedElsewhere(day, partner), one.rounds, Integer::sum);
+                if ((partner >= 0 || one.who.equals(ATHLETE))
+                        && days.get(day).date().equals(one.date)) {
+                    all.merge(new PlannedElsewhere(day, partner), one.count, Integer::sum);
                 }
             }
         }

@@ -16,6 +16,7 @@ import onebeat.core.timing.Rung;
 /// @param after numbers of the lines that have to pass `whole` before it starts
 /// @param until for each partner's number that can hold it, the number of rounds from now up to which they can
 /// @param head touches at the athlete's head in a round, once it is done with a partner's strikes
+/// @param holderHead touches at the head of who holds, in a round of it
 /// @param contact whether somebody is touched otherwise than on pads
 public record PlanLine(
         String drill,
@@ -26,6 +27,7 @@ public record PlanLine(
         Set<Integer> after,
         Map<Integer, Integer> until,
         int head,
+        int holderHead,
         boolean contact) {
 
     public PlanLine {

@@ -18,7 +18,8 @@ import onebeat.core.exchange.Constants;
 /// @param clock how long a round and its rest are
 /// @param lines what can be drilled
 /// @param partners ids of those who hold
-/// @param elsewhere rounds that a partner holds for somebody else, by the number of the day and of the partner
+/// @param elsewhere rounds that a partner holds for somebody else, by the number of the day and of the partner; and
+///     touches at the athlete's head where they hold for somebody else
 /// @param before the plan that there was; [CampPlan#EMPTY] where there was none
 /// @param off rules that do not hold
 public record PlanProblem(
@@ -43,8 +44,12 @@ public record PlanProblem(
     /// How long rounds are, in seconds.
     public record RoundClock(int workS, int restS) {}
 
-    /// A partner on a day, both by their numbers.
-    public record PlannedElsewhere(int day, int partner) {}
+    /// A partner on a day, both by their numbers; or the athlete, who holds in another camp.
+    public record PlannedElsewhere(int day, int partner) {
+
+        /// Stands for the athlete: what is counted are touches at the head.
+        public static final int ATHLETE = -1;
+    }
 
     public PlanProblem {
         days = List.copyOf(days);
@@ -106,6 +111,15 @@ public record PlanProblem(
     /// Whether a week has all its days in the problem.
     public boolean isWhole(int week) {
         return daysOf(week).length == DAYS_OF_WEEK;
+    }
+
+    /// How many touches at the athlete's head a week of this plan may have: the limit less what they take in
+    /// other camps.
+    public int mostHead(int week) {
+        int taken = IntStream.of(daysOf(week))
+                .map(day -> elsewhere.getOrDefault(new PlannedElsewhere(day, PlannedElsewhere.ATHLETE), 0))
+                .sum();
+        return Math.max(0, rules.value(HardRule.HEAD) - taken);
     }
 
     /// How many rounds a day has room for while the rules hold.

@@ -131,6 +131,7 @@ public final class PlanProblems {
                 after(number),
                 until(number, at, ends),
                 round.athlete().getOrDefault(Level.HEAD, 0),
+                round.partner().getOrDefault(Level.HEAD, 0),
                 touches);
     }
 

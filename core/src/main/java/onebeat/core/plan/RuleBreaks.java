@@ -34,7 +34,8 @@ public final class RuleBreaks {
                         .anyMatch(round -> !problem.canHold(
                                 round.partner(), round.line(), round.day(), counts.before(round.day(), round.line())));
             case PREREQUISITE -> rounds.stream().anyMatch(round -> startsTooSoon(counts, round));
-            case HEAD -> IntStream.range(0, problem.weeks()).anyMatch(week -> head(counts, week) > mostHead(problem));
+            case HEAD ->
+                IntStream.range(0, problem.weeks()).anyMatch(week -> head(counts, week) > problem.mostHead(week));
             case PARTNER_ROUNDS ->
                 days(problem)
                         .anyMatch(day -> IntStream.range(0, problem.partners().size())
@@ -82,10 +83,6 @@ public final class RuleBreaks {
                 && line.after().stream()
                         .anyMatch(other -> counts.before(round.day(), other)
                                 < counts.problem.lines().get(other).base());
-    }
-
-    private static int mostHead(PlanProblem problem) {
-        return problem.rules().value(HardRule.HEAD);
     }
 
     private static int head(PlanCounts counts, int week) {

@@ -30,6 +30,7 @@ class PlanRulesTest {
                 after,
                 until,
                 id.equals("fed") ? 10 : 0,
+                0,
                 id.equals("fed"));
     }
 

@@ -21,7 +21,8 @@ import tools.jackson.databind.json.JsonMapper;
 /// their names.
 ///
 /// @param camp the name of the other camp
-/// @param held rounds of those who are partners here too
+/// @param held rounds of those who are partners here too, and touches at the head of the athlete where they hold
+///     there
 /// @param unknown names of those who hold there and are no partners here
 public record OtherPlan(String camp, List<HeldElsewhere> held, List<String> unknown) {
 
@@ -77,7 +78,13 @@ public record OtherPlan(String camp, List<HeldElsewhere> held, List<String> unkn
             for (JsonNode round : session.path("rounds")) {
                 String partner = round.path("partner").asString("").strip();
                 String id = ids.get(known(partner));
-                if (id != null) {
+                if (known(partner).equals(known(here.card().athlete().name()))) {
+                    // The athlete of this camp holds there: what touches their head there counts here.
+                    int touches = round.path("holderHead").asInt(0);
+                    if (touches > 0) {
+                        held.add(new HeldElsewhere(date, HeldElsewhere.ATHLETE, name, touches));
+                    }
+                } else if (id != null) {
                     held.add(new HeldElsewhere(date, id, name, 1));
                 } else if (!partner.isEmpty() && !unknown.contains(partner)) {
                     unknown.add(partner);

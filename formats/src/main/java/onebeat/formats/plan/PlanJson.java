@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
 import onebeat.core.holding.Partner;
+import onebeat.core.plan.LadderForecast;
 import onebeat.core.plan.PlanLine;
 import onebeat.core.plan.PlanProblem;
 import onebeat.core.plan.PlanReasons;
@@ -63,6 +64,8 @@ public final class PlanJson {
             put(week, "monotony", load.monotony());
             put(week, "strain", load.strain());
         });
+        ArrayNode forecast = root.putArray("forecast");
+        LadderForecast.of(camp, problem, solved.plan()).forEach(line -> forecast(forecast.addObject(), line));
         ArrayNode conflicts = root.putArray("conflicts");
         solved.conflicts().forEach(conflict -> {
             ObjectNode node = conflicts.addObject();
@@ -90,11 +93,29 @@ public final class PlanJson {
             round.put("partner", partner(one.round().partner()));
             round.put("minutes", problem.clock().workS() / SECONDS_PER_MINUTE);
             round.put("contact", line.contact());
+            round.put("head", line.head());
+            round.put("holderHead", line.holderHead());
             ArrayNode why = round.putArray("why");
             PlanReasons of = reasons.get(one.round());
             if (of != null) {
                 PlanWords.why(problem, of, this::name).forEach(why::add);
             }
+        }
+    }
+
+    /// How a line climbs, as a band.
+    private void forecast(ObjectNode node, LadderForecast line) {
+        String drill = problem.lines().get(line.line()).drill();
+        node.put("line", camp.drills().get(drill).map(Drill::line).orElse(""));
+        node.put("name", name(drill));
+        ArrayNode points = node.putArray("points");
+        for (LadderForecast.Point point : line.points()) {
+            ObjectNode one = points.addObject();
+            one.put("date", problem.days().get(point.day()).date().toString());
+            one.put("rounds", point.rounds());
+            one.put("slow", point.slow().id());
+            one.put("likely", point.likely().id());
+            one.put("quick", point.quick().id());
         }
     }
 

@@ -97,7 +97,8 @@ class PlanFilesTest {
         RuleConflict conflict = new RuleConflict(Set.of(HardRule.PINNED, HardRule.TIME), Set.of(HardRule.TIME));
         JsonNode json = JsonMapper.builder().build().readTree(PlanJson.of(CAMP, PROBLEM, filled(List.of(conflict))));
         assertThat(json.propertyNames())
-                .containsExactly("camp", "value", "bound", "gap", "proven", "by", "sessions", "weeks", "conflicts");
+                .containsExactly(
+                        "camp", "value", "bound", "gap", "proven", "by", "sessions", "weeks", "forecast", "conflicts");
         assertThat(json.path("gap").asDouble()).isEqualTo(0.5);
         JsonNode session = json.path("sessions").get(0);
         assertThat(session.propertyNames()).containsExactly("date", "minutes", "effort", "load", "rounds");
@@ -106,10 +107,14 @@ class PlanFilesTest {
                         * session.path("minutes").asInt());
         JsonNode round = session.path("rounds").get(0);
         assertThat(round.propertyNames())
-                .containsExactly("line", "name", "step", "partner", "minutes", "contact", "why");
+                .containsExactly("line", "name", "step", "partner", "minutes", "contact", "head", "holderHead", "why");
         assertThat(round.path("partner").asString()).isEqualTo("Sunniva");
         assertThat(round.path("why")).isNotEmpty();
         assertThat(json.path("weeks").get(0).propertyNames()).containsExactly("from", "load", "monotony", "strain");
+        JsonNode point = json.path("forecast").get(0).path("points").get(0);
+        assertThat(point.propertyNames()).containsExactly("date", "rounds", "slow", "likely", "quick");
+        assertThat(Rung.of(point.path("slow").asString()).orElseThrow())
+                .isLessThanOrEqualTo(Rung.of(point.path("quick").asString()).orElseThrow());
         assertThat(json.path("conflicts").get(0).path("rules").valueStream().map(JsonNode::asString))
                 .containsExactly("TIME", "PINNED");
         assertThat(json.path("conflicts").get(0).path("text").asString()).contains("Loosen");
@@ -244,7 +249,7 @@ class PlanFilesTest {
         assertThat(read.camp()).isEqualTo("Saltlight");
         assertThat(read.unknown()).isEmpty();
         assertThat(read.held()).hasSameSizeAs(plan.rounds()).allSatisfy(held -> {
-            assertThat(held.partner()).isEqualTo("p");
+            assertThat(held.who()).isEqualTo("p");
             assertThat(held.camp()).isEqualTo("Saltlight");
         });
         Camp knows = HeldElsewhere.known(other, read.camp(), read.held()).applyTo(other);
@@ -263,6 +268,24 @@ class PlanFilesTest {
                     .as("one partner, both camps")
                     .isLessThanOrEqualTo(PlanRules.usual().value(HardRule.PARTNER_ROUNDS));
         }
+    }
+
+    /// Who is the athlete of one camp may hold in another one: their head is the same.
+    @Test
+    void whatTouchesTheAthletesHeadElsewhereCountsHere(@TempDir Path folder) throws IOException {
+        LocalDate day = FIRST.plusDays(2);
+        Path file = Files.writeString(folder.resolve("weeks.json"), """
+                {"camp": "Maud's camp", "sessions": [{"date": "%s", "rounds": [
+                  {"partner": "%s", "holderHead": 30}, {"partner": "%s", "holderHead": 12}, {"partner": "Nobody"}]}]}
+                """.formatted(
+                        day, CAMP.card().athlete().name(), CAMP.card().athlete().name()));
+        OtherPlan read = OtherPlan.read(file, CAMP);
+        assertThat(read.unknown()).containsExactly("Nobody");
+        Camp knows = HeldElsewhere.known(CAMP, read.camp(), read.held()).applyTo(CAMP);
+        PlanProblem problem = PlanProblems.of(knows, PlanSettings.of(knows), FIRST, Map.of());
+        int usual = PlanRules.usual().value(HardRule.HEAD);
+        assertThat(problem.mostHead(problem.week(2))).isEqualTo(usual - 42);
+        assertThat(problem.mostHead(problem.week(2) + 1)).isEqualTo(usual);
     }
 
     private static Card named(Card card, String name) {
