@@ -22,8 +22,9 @@ say "a runtime of its own"
   --strip-debug --no-header-files --no-man-pages --output "$out/work/runtime" >/dev/null
 
 say "the application folder"
-# A collector that hardly ever stops the interface thread, and gives back what it does not need.
-options=(-XX:+UseSerialGC -Xms64m -Xmx1g -XX:MinHeapFreeRatio=20 -XX:MaxHeapFreeRatio=40
+# The collector that needs least beside the heap; its pauses are a few milliseconds, since little lives long. What is not needed is
+# given back.
+options=(-XX:+UseSerialGC -Xms64m -Xmx2g -XX:MinHeapFreeRatio=20 -XX:MaxHeapFreeRatio=40
   --enable-native-access=javafx.graphics,ALL-UNNAMED '-XX:AOTCache=$APPDIR/../onebeat-window.aot' -Xlog:aot=off -Xlog:cds=off)
 java_options=()
 for option in "${options[@]}"; do java_options+=(--java-options "$option"); done

@@ -21,6 +21,9 @@ final class StationTour {
     /// What a station draws after it was entered, such as pages that were worked out beside it, comes in this time.
     private static final long LOOK_MS = 700;
 
+    /// The first hand is on the keys this long after the window is there.
+    private static final long SETTLE_MS = 2_000;
+
     private static final List<KeyCode> STATIONS =
             List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT4, KeyCode.DIGIT5, KeyCode.DIGIT6);
 
@@ -55,6 +58,7 @@ final class StationTour {
     }
 
     private void goRound() throws InterruptedException {
+        Thread.sleep(SETTLE_MS);
         for (KeyCode station : STATIONS) {
             double blocked = blockedMs(station, true);
             double again = blockedMs(KeyCode.F1, false);
