@@ -33,6 +33,9 @@ public record Schedule(List<Stretch> rounds, List<Between> between, List<Event> 
     public static final long BURST_MS = 20_000;
 
     /// What two ways of adding the same beats may differ by.
+    /// So long nothing clicks after the bell, so that it is heard alone. A default.
+    private static final double BELL_ALONE_MS = 250;
+
     private static final double ROUNDING_MS = 1e-6;
 
     public Schedule {
@@ -140,6 +143,9 @@ public record Schedule(List<Stretch> rounds, List<Between> between, List<Event> 
         while (true) {
             boolean inside = used * beatMs < burstEndMs;
             int gap = inside ? 0 : gap(part, slots.size());
+            if (slots.isEmpty()) {
+                gap = Math.max(gap, (int) Math.ceil(BELL_ALONE_MS / beatMs));
+            }
             boolean begins =
                     !inside && bursts < part.plan().bursts() && used * beatMs >= burstAt(part, bursts, lengthMs);
             long beats =

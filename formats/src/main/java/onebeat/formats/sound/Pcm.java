@@ -107,14 +107,6 @@ final class Pcm {
         return new Pcm(samples);
     }
 
-    /// Lays a sound over these samples; what would be too loud is cut.
-    void lay(Pcm sound, int from) {
-        for (int i = 0; i < sound.samples.length && from + i < samples.length; i++) {
-            samples[from + i] =
-                    (short) Math.clamp(samples[from + i] + sound.samples[i], Short.MIN_VALUE, Short.MAX_VALUE);
-        }
-    }
-
     /// The same without silence at its ends, and as loud as its loudest sample allows.
     ///
     /// @param floor samples quieter than this count as silence
@@ -140,6 +132,15 @@ final class Pcm {
 
     /// The loudest sample of a levelled clip: 3 dB below full scale.
     private static final int LEVEL = 23_197;
+
+    /// Samples of full scale 1; they are within it.
+    static Pcm of(float[] samples) {
+        short[] all = new short[samples.length];
+        for (int i = 0; i < all.length; i++) {
+            all[i] = (short) Math.clamp(Math.round(samples[i] * FULL_SCALE), Short.MIN_VALUE, Short.MAX_VALUE);
+        }
+        return new Pcm(all);
+    }
 
     /// The samples, full scale 1.
     float[] floats() {

@@ -45,14 +45,14 @@ public final class RoundWav {
 
     Pcm pcm(Schedule schedule, int round) throws IOException {
         Stretch stretch = schedule.rounds().get(round);
-        Pcm all = Pcm.silence((int) stretch.lengthMs() * Pcm.SAMPLES_A_MS
+        Mix all = new Mix((int) stretch.lengthMs() * Pcm.SAMPLES_A_MS
                 + of(Optional.of(Sound.END)).length());
         for (Event event : schedule.events()) {
             if (event.round() == round) {
                 all.lay(sound(event, schedule), (int) (event.ms() - stretch.startMs()) * Pcm.SAMPLES_A_MS);
             }
         }
-        return all;
+        return all.pcm();
     }
 
     /// What is said of a call stands in place of its signal; where there is no word for it the signal stays.

@@ -130,7 +130,7 @@ class RoundSoundTest {
     void everyClickOfARoundWithoutWords(int bpm) throws Exception {
         Schedule schedule = schedule("(1)/catch _", bpm, 2, Calls.NONE);
         long start = schedule.rounds().getFirst().startMs();
-        Pcm expected = Pcm.silence(180 * 48_000 + Pcm.shipped(Sound.END).length());
+        Mix mix = new Mix(180 * 48_000 + Pcm.shipped(Sound.END).length());
         for (Event event : schedule.events()) {
             Optional<Sound> sound = switch (event.kind()) {
                 case BELL -> Optional.of(Sound.BELL);
@@ -142,9 +142,10 @@ class RoundSoundTest {
                 case CUE -> Optional.empty();
             };
             if (sound.isPresent()) {
-                expected.lay(Pcm.shipped(sound.get()), (int) (event.ms() - start) * 48);
+                mix.lay(Pcm.shipped(sound.get()), (int) (event.ms() - start) * 48);
             }
         }
+        Pcm expected = mix.pcm();
         short[] all = samples(new RoundWav().of(schedule, 0));
         for (int i = 0; i < all.length; i++) {
             if (all[i] != expected.at(i)) {
@@ -180,6 +181,9 @@ class RoundSoundTest {
             }
         }
         assertThat(microsAQuarter).isEqualTo(60_000_000.0 / bpm, within(0.5));
+        assertThat(sequence.getMicrosecondLength() / 1_000.0)
+                .as("it ends at the closing bell")
+                .isEqualTo(180_000.0, within(1.0));
         List<Event> clicks =
                 schedule.events().stream().filter(e -> e.kind() == Kind.CLICK).toList();
         assertThat(heard).hasSameSizeAs(clicks);
@@ -187,6 +191,68 @@ class RoundSoundTest {
             assertThat(heard.get(i)).isEqualTo((double) (clicks.get(i).ms() - start), within(1.0));
         }
         assertThat(markers).contains("bell", "last-minute", "last-ten", "end").contains("call said 1 2 3 rlow");
+    }
+
+    @Test
+    @DisplayName("a bar of the click track is a repetition: four beats and a gap of two are 6/4")
+    void aBarIsARepetition() throws Exception {
+        Schedule schedule = schedule("1 2 3 rlow", 90, 2, Calls.NONE);
+        Sequence sequence = MidiSystem.getSequence(new ByteArrayInputStream(RoundMidi.of(schedule, 0, call -> call)));
+        List<byte[]> signatures = new ArrayList<>();
+        Track track = sequence.getTracks()[0];
+        for (int i = 0; i < track.size(); i++) {
+            if (track.get(i).getMessage() instanceof MetaMessage meta && meta.getType() == 0x58) {
+                signatures.add(meta.getData());
+            }
+        }
+        assertThat(signatures).hasSize(1);
+        assertThat(signatures.getFirst()).containsExactly(6, 2, 24, 8);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1 2, 120", "1 2 3 rlow, 240", "(1)/catch _ 2 3, 300", "1 2/3, 60"})
+    @DisplayName("no sample clips and no peak is over -1 dBTP (ITU-R BS.1770-4: the peak between samples)")
+    void nothingIsTooLoud(String line, int bpm) throws Exception {
+        SaidCalls calls = new SaidCalls(new Voice());
+        float[] all = new RoundWav().samples(schedule(line, bpm, 2, calls), 0);
+        double ceiling = Math.pow(10, -1.0 / 20);
+        double highest = 0;
+        for (int i = 40; i < all.length - 40; i++) {
+            if (Math.abs(all[i]) > 0.7 * ceiling) {
+                highest = Math.max(highest, between(all, i));
+            }
+        }
+        assertThat(highest).isPositive().isLessThanOrEqualTo(ceiling);
+    }
+
+    /// The largest value in the sample after this one, at eight places, by a long sinc.
+    private static double between(float[] all, int at) {
+        double largest = Math.abs(all[at]);
+        for (int place = 1; place < 8; place++) {
+            double sum = 0;
+            for (int j = at - 39; j <= at + 40; j++) {
+                double x = place / 8.0 - (j - at);
+                sum += all[j] * Math.sin(Math.PI * x) / (Math.PI * x) * (1 + Math.cos(Math.PI * x / 41)) / 2;
+            }
+            largest = Math.max(largest, Math.abs(sum));
+        }
+        return largest;
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {20, 60, 97, 180, 300})
+    @DisplayName("no beat clicks while a bell is struck: a quarter of a second is the bell's")
+    void noClickOnTheBell(int bpm) {
+        for (String line : List.of("1", "1 2", "(1)/catch 2 3", "[1 2]*4")) {
+            Schedule schedule = schedule(line, bpm, 1, Calls.NONE);
+            List<Event> bells = schedule.events().stream()
+                    .filter(e -> e.kind() == Kind.BELL || e.kind() == Kind.END)
+                    .toList();
+            assertThat(schedule.events())
+                    .filteredOn(e -> e.kind() == Kind.CLICK)
+                    .noneMatch(click ->
+                            bells.stream().anyMatch(b -> click.ms() >= b.ms() && click.ms() < b.ms() + 250));
+        }
     }
 
     @Test
