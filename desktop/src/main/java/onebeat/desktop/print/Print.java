@@ -2,12 +2,14 @@ package onebeat.desktop.print;
 
 import java.io.IOException;
 import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.layout.Pane;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Tonight;
@@ -32,8 +34,11 @@ import onebeat.desktop.text.Texts;
 import onebeat.formats.PlainName;
 import onebeat.formats.cards.Cards;
 import onebeat.formats.cards.Drawing;
+import onebeat.formats.cards.DrawingSvg;
 import onebeat.formats.cards.PlanCard;
 import onebeat.formats.cards.Sheet;
+import onebeat.formats.cards.SheetHtml;
+import onebeat.formats.cards.SheetMarkdown;
 import onebeat.formats.cards.SheetPdf;
 import onebeat.formats.cards.WeeksCard;
 import onebeat.formats.out.OutFiles;
@@ -65,7 +70,10 @@ public final class Print {
         write(
                 app,
                 List.of(
-                        new Page(name + " " + Texts.of("print.partner"), Cards.partner(what, script, choices)),
+                        new Page(
+                                name + " " + Texts.of("print.partner"),
+                                Cards.partner(what, script, choices),
+                                Set.of(Kind.PDF, Kind.SVG)),
                         new Page(name + " " + Texts.of("print.athlete"), Cards.athlete(what))));
     }
 
@@ -81,7 +89,8 @@ public final class Print {
                         : "",
                 app.words()::of,
                 Tonight.excesses(app.camp(), schedule, Tonight.week(app.camp(), session.date(), app.ladders())));
-        write(app, List.of(new Page(session.date() + " " + session.name(), sheet)));
+        String name = session.date() + " " + session.name();
+        write(app, List.of(new Page(name, sheet, Set.of(Kind.PDF, Kind.HTML, Kind.MARKDOWN))));
     }
 
     /// The fight plan, one page for the corner.
@@ -151,7 +160,40 @@ public final class Print {
         return rope;
     }
 
-    private record Page(String name, Sheet sheet) {}
+    /// What a page is written as.
+    private enum Kind {
+        PDF(".pdf"),
+        HTML(".html"),
+        MARKDOWN(".md"),
+        /// Its drawing alone.
+        SVG(".svg");
+
+        private final String ending;
+
+        Kind(String ending) {
+            this.ending = ending;
+        }
+    }
+
+    private record Page(String name, Sheet sheet, Set<Kind> kinds) {
+
+        Page(String name, Sheet sheet) {
+            this(name, sheet, Set.of(Kind.PDF));
+        }
+
+        /// What it is in words; a PDF is none.
+        String in(Kind kind) {
+            return switch (kind) {
+                case PDF -> "";
+                case HTML -> SheetHtml.of(sheet);
+                case MARKDOWN -> SheetMarkdown.of(sheet);
+                case SVG ->
+                    sheet.drawing()
+                            .map(drawing -> DrawingSvg.of(drawing, sheet.title() + ": " + sheet.line()))
+                            .orElse("");
+            };
+        }
+    }
 
     private static void write(CampSession app, List<Page> pages) {
         Path folder = app.folder().resolve(Texts.of("print.folder"));
@@ -161,10 +203,16 @@ public final class Print {
             Files.createDirectories(folder);
             boolean small = false;
             for (int i = 0; i < pages.size(); i++) {
-                SizedPage sized = new SizedPage(pages.get(i).sheet);
-                Path file = FilesOut.files().write(folder.resolve(files.get(i) + ".pdf"), sized, OutFiles.Taken.NUMBER);
-                small |= sized.isSmall;
-                names.add(String.valueOf(file.getFileName()));
+                Page page = pages.get(i);
+                for (Kind kind : Kind.values()) {
+                    if (page.kinds.contains(kind)) {
+                        SizedPage sized = new SizedPage(page, kind);
+                        Path file = folder.resolve(files.get(i) + kind.ending);
+                        Path done = FilesOut.files().write(file, sized, OutFiles.Taken.NUMBER);
+                        small |= sized.isSmall;
+                        names.add(String.valueOf(done.getFileName()));
+                    }
+                }
             }
             String where = Texts.of("print.done", String.join(", ", names), folder);
             app.say(small ? where + " " + Texts.of("print.small") : where);
@@ -176,16 +224,22 @@ public final class Print {
     /// A page that remembers whether it came out too small to be read.
     private static final class SizedPage implements OutFiles.Content {
 
-        private final Sheet sheet;
+        private final Page page;
+        private final Kind kind;
         private boolean isSmall;
 
-        SizedPage(Sheet sheet) {
-            this.sheet = sheet;
+        SizedPage(Page page, Kind kind) {
+            this.page = page;
+            this.kind = kind;
         }
 
         @Override
         public void writeTo(OutputStream out) throws IOException {
-            isSmall = !SheetPdf.write(sheet, out).isReadable();
+            if (kind == Kind.PDF) {
+                isSmall = !SheetPdf.write(page.sheet, out).isReadable();
+            } else {
+                out.write(page.in(kind).getBytes(StandardCharsets.UTF_8));
+            }
         }
     }
 }

@@ -13,6 +13,7 @@ import onebeat.formats.cards.Drawing.Ink;
 import onebeat.formats.cards.Drawing.Segment;
 import onebeat.formats.cards.Sheet.Row;
 import onebeat.formats.cards.Sheet.Whose;
+import org.jspecify.annotations.Nullable;
 import org.openpdf.text.Document;
 import org.openpdf.text.DocumentException;
 import org.openpdf.text.PageSize;
@@ -20,13 +21,18 @@ import org.openpdf.text.Rectangle;
 import org.openpdf.text.pdf.BaseFont;
 import org.openpdf.text.pdf.PdfContentByte;
 import org.openpdf.text.pdf.PdfGState;
+import org.openpdf.text.pdf.PdfName;
+import org.openpdf.text.pdf.PdfObject;
+import org.openpdf.text.pdf.PdfString;
+import org.openpdf.text.pdf.PdfStructureElement;
 import org.openpdf.text.pdf.PdfWriter;
 
-/// Writes a sheet as a PDF of one landscape page (ISO 216 A4, 297 by 210 mm). Lengths are in points, 1/72 inch.
+/// Writes a sheet as a tagged PDF of one landscape page (ISO 216 A4, 297 by 210 mm). Lengths are in points, 1/72
+/// inch.
 ///
-/// Rows are as large as the page allows. At two metres a letter has to be about 6 mm high to be read at a
-/// glance, twice what a Snellen chart asks of a normal eye (5 minutes of arc; from memory), which in this
-/// face is 24 points; rows that would be smaller say so in [Made#rowPoints].
+/// Rows are as large as the page allows. At two metres a letter has to be about 6 mm high to be read at a glance,
+/// twice what a Snellen chart asks of a normal eye (5 minutes of arc; from memory), which in this face is 24
+/// points; rows that would be smaller say so in [Made#rowPoints].
 public final class SheetPdf {
 
     /// Large enough to be read from two metres.
@@ -56,12 +62,15 @@ public final class SheetPdf {
     }
 
     private final PdfContentByte page;
+    private final PdfStructureElement structure;
     private final Map<Face, BaseFont> fonts;
     private final double width;
+    private @Nullable PdfStructureElement rows;
     private double y;
 
-    private SheetPdf(PdfContentByte page, Map<Face, BaseFont> fonts, Rectangle size) {
-        this.page = page;
+    private SheetPdf(PdfWriter writer, Map<Face, BaseFont> fonts, Rectangle size) {
+        this.page = writer.getDirectContent();
+        this.structure = new PdfStructureElement(writer.getStructureTreeRoot(), new PdfName("Document"));
         this.fonts = fonts;
         this.width = size.getWidth() - 2 * MARGIN;
         this.y = size.getHeight() - MARGIN;
@@ -74,8 +83,11 @@ public final class SheetPdf {
         Rectangle size = PageSize.A4.rotate();
         try (Document document = new Document(size)) {
             PdfWriter writer = PdfWriter.getInstance(document, out);
+            writer.setTagged();
+            writer.setViewerPreferences(PdfWriter.DisplayDocTitle);
             document.addTitle(sheet.title());
             document.open();
+            writer.getExtraCatalog().put(PdfName.LANG, new PdfString("en"));
             Map<Face, BaseFont> fonts = new EnumMap<>(Face.class);
             for (Face face : Face.values()) {
                 fonts.put(
@@ -83,7 +95,7 @@ public final class SheetPdf {
                         BaseFont.createFont(
                                 face.file(), BaseFont.IDENTITY_H, BaseFont.EMBEDDED, true, face.bytes(), null));
             }
-            return new SheetPdf(writer.getDirectContent(), fonts, size).draw(sheet);
+            return new SheetPdf(writer, fonts, size).draw(sheet);
         } catch (DocumentException e) {
             throw new IOException("the sheet could not be made: " + e.getMessage(), e);
         }
@@ -91,16 +103,18 @@ public final class SheetPdf {
 
     private Made draw(Sheet sheet) {
         y -= 24;
-        words(sheet.title(), Face.BOLD, 26, MARGIN, y, INK);
+        tagged("H1", () -> words(sheet.title(), Face.BOLD, 26, MARGIN, y, INK));
         y -= 19;
-        words(sheet.under(), Face.PLAIN, 13, MARGIN, y, SOFT);
+        tagged("P", () -> words(sheet.under(), Face.PLAIN, 13, MARGIN, y, SOFT));
         if (!sheet.line().isEmpty()) {
             y -= 26;
             double size = Math.min(20, 20 * width / Math.max(1, wide(sheet.line(), Face.MONO, 20)));
-            words(sheet.line(), Face.MONO, size, MARGIN, y, INK);
+            tagged("P", () -> words(sheet.line(), Face.MONO, size, MARGIN, y, INK));
         }
         y -= 6;
-        sheet.drawing().ifPresent(this::drawing);
+        sheet.drawing()
+                .ifPresent(drawing -> tagged("Figure", () -> drawing(drawing))
+                        .put(PdfName.ALT, new PdfString(sheet.title() + ": " + sheet.line(), PdfObject.TEXT_UNICODE)));
         for (String note : sheet.before()) {
             note(note, Face.BOLD, NOTE_PT, INK);
         }
@@ -114,6 +128,20 @@ public final class SheetPdf {
         y -= 4;
         note(sheet.cautions(), Face.PLAIN, FOOT_PT, INK);
         return new Made(rows);
+    }
+
+    /// Draws something as an element of the page's structure, so that a reader tells it from what stands beside it
+    /// (ISO 32000-1:2008, 14.8).
+    private PdfStructureElement tagged(String role, Runnable drawn) {
+        return tagged(structure, role, drawn);
+    }
+
+    private PdfStructureElement tagged(PdfStructureElement in, String role, Runnable drawn) {
+        PdfStructureElement element = new PdfStructureElement(in, new PdfName(role));
+        page.beginMarkedContentSequence(element);
+        drawn.run();
+        page.endMarkedContentSequence();
+        return element;
     }
 
     /// Where what stands below the rows begins.
@@ -201,6 +229,19 @@ public final class SheetPdf {
     }
 
     private void row(Placed at) {
+        PdfStructureElement list = rows();
+        tagged(new PdfStructureElement(list, new PdfName("LI")), "LBody", () -> rowWords(at));
+    }
+
+    /// The list that all rows stand in.
+    private PdfStructureElement rows() {
+        if (rows == null) {
+            rows = new PdfStructureElement(structure, new PdfName("L"));
+        }
+        return rows;
+    }
+
+    private void rowWords(Placed at) {
         Color colour = colour(at.row.whose());
         double size = at.size;
         double line = at.y;
@@ -227,10 +268,12 @@ public final class SheetPdf {
     }
 
     private void note(String note, Face face, double size, Color colour) {
-        for (String line : lines(note, face, size, width)) {
-            y -= size * 1.3;
-            words(line, face, size, MARGIN, y, colour);
-        }
+        tagged("P", () -> {
+            for (String line : lines(note, face, size, width)) {
+                y -= size * 1.3;
+                words(line, face, size, MARGIN, y, colour);
+            }
+        });
     }
 
     /// Breaks words into lines that are no wider than this.
