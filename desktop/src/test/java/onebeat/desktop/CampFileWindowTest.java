@@ -5,13 +5,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Camp;
+import onebeat.core.camp.Drill;
+import onebeat.core.camp.Edit;
+import onebeat.core.camp.Place;
 import onebeat.desktop.app.StationName;
+import onebeat.desktop.shell.ProgramAction;
 import onebeat.desktop.text.Texts;
 import onebeat.store.CampFile;
 import onebeat.store.Opening.Opened;
@@ -130,6 +135,37 @@ class CampFileWindowTest extends DemoWindow {
         coach.await("and counted", () -> coach.shows("Ctrl+Z undoes it"));
         coach.press(KeyCode.Z, KeyCode.CONTROL);
         coach.await("it is out", () -> coach.app.camp().exchanges().size() == before);
+    }
+
+    @Test
+    void linesOfAnotherCampAreTakenAndOneUndoTakesThemBack() throws IOException {
+        Path other = folder.resolve("pier.onebeat");
+        String first = coach.app.camp().drills().all().iterator().next().line();
+        ((Opened) CampFile.create(other, coach.app.camp().card(), filling -> {
+                    filling.add(drill("d1", "The same", first));
+                    filling.add(drill("d2", "Pier hook", "(1) slip-in+3b 3"));
+                }))
+                .file()
+                .close();
+        byte[] bytes = Files.readAllBytes(other);
+        int before = coach.app.camp().drills().size();
+        coach.choosing(other);
+        Driver.onFx(() -> {
+            coach.shell.dispatch(ProgramAction.Do.TAKE_FROM);
+            return true;
+        });
+        coach.await("what it has", () -> coach.shows("Pier hook") && coach.shows("here already"));
+        coach.press(KeyCode.ENTER);
+        coach.await("it is taken", () -> coach.app.camp().drills().size() == before + 1);
+        assertThat(Files.readAllBytes(other))
+                .as("the other camp stays as it is")
+                .isEqualTo(bytes);
+        coach.press(KeyCode.Z, KeyCode.CONTROL);
+        coach.await("one undo", () -> coach.app.camp().drills().size() == before);
+    }
+
+    private static Edit drill(String id, String name, String line) {
+        return Edit.add(Place.DRILLS, new Drill(id, name, line, 60, LocalDate.of(2027, 3, 1), ""));
     }
 
     @Test

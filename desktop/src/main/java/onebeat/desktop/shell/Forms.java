@@ -3,9 +3,12 @@ package onebeat.desktop.shell;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import onebeat.core.camp.Camp;
+import onebeat.core.camp.CampOffer;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Edit;
 import onebeat.core.change.PartnerChanges;
+import onebeat.desktop.app.BackgroundQuestion;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.app.Navigator;
 import onebeat.desktop.app.PartnerWords;
@@ -13,12 +16,16 @@ import onebeat.desktop.command.BoundCommand;
 import onebeat.desktop.command.OwnKeys;
 import onebeat.desktop.forms.CardForm;
 import onebeat.desktop.forms.HelpSheet;
+import onebeat.desktop.forms.OfferForm;
 import onebeat.desktop.forms.PartnerForm;
 import onebeat.desktop.forms.SchoolForm;
 import onebeat.desktop.forms.SettingsForm;
 import onebeat.desktop.settings.SettingsStore;
 import onebeat.desktop.text.Texts;
 import onebeat.store.CampFile;
+import onebeat.store.CampLook;
+import onebeat.store.CampLook.Seen;
+import onebeat.store.CampLook.Unseen;
 import onebeat.store.Copies;
 import onebeat.store.Copies.Copy;
 import onebeat.store.ProgramLog;
@@ -101,6 +108,36 @@ final class Forms {
 
     void openCamp() {
         navigator.choose(Texts.of("welcome.files"), "*" + CampFile.ENDING).ifPresent(files.others()::open);
+    }
+
+    /// Lines and film of another camp, which the coach chooses. Its file is only read.
+    void takeFrom() {
+        navigator.choose(Texts.of("welcome.files"), "*" + CampFile.ENDING).ifPresent(path -> {
+            BackgroundQuestion look = new BackgroundQuestion("another camp", app::warn);
+            look.ask(_ -> CampLook.into(path), seen -> {
+                look.close();
+                switch (seen) {
+                    case Seen(Camp other) -> offer(CampOffer.of(app.camp(), other));
+                    case Unseen(String sentence) -> app.warn(sentence);
+                }
+            });
+        });
+    }
+
+    private void offer(CampOffer offer) {
+        OfferForm form = new OfferForm(
+                offer,
+                (lines, reels) -> CampOffer.of(app.camp(), offer.other())
+                        .taken(lines, reels, app.today())
+                        .ifPresent(edit -> app.saveBeside(edit, _ -> {}, taken -> {
+                            if (taken) {
+                                app.say(Texts.of(
+                                        "offer.taken", offer.other().card().name()));
+                                navigator.closeForm();
+                            }
+                        })));
+        navigator.open(form);
+        form.begin();
     }
 
     void newCamp() {

@@ -18,6 +18,7 @@ public sealed interface ProgramAction {
         CAMP_FILE,
         SAVE_AGAIN,
         OPEN_CAMP,
+        TAKE_FROM,
         NEW_CAMP,
         SAVE_COPY,
         SETTINGS,

@@ -21,6 +21,7 @@ final class ProgramCommands {
     static final List<String> CAMP_MENU = List.of(
             "program.new",
             "program.open",
+            "program.take",
             "program.copy",
             "program.file",
             "program.card",
@@ -50,6 +51,7 @@ final class ProgramCommands {
                 of(Group.FILES, "program.file", Do.CAMP_FILE, "Ctrl+O").when(ProgramScene::isDesk),
                 of(Group.FILES, "program.new", Do.NEW_CAMP).when(ProgramScene::isDesk),
                 of(Group.FILES, "program.open", Do.OPEN_CAMP).when(ProgramScene::isDesk),
+                of(Group.FILES, "program.take", Do.TAKE_FROM).when(ProgramScene::isDesk),
                 of(Group.FILES, "program.copy", Do.SAVE_COPY).when(ProgramScene::isDesk),
                 of(Group.FILES, "program.save", Do.SAVE_AGAIN, "Ctrl+S"),
                 of(Group.SHOW, "program.settings", Do.SETTINGS, "Ctrl+Comma").when(ProgramScene::isDesk),

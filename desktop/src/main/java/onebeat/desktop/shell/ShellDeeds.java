@@ -85,6 +85,7 @@ final class ShellDeeds {
             case CAMP_FILE -> forms.campFile();
             case SAVE_AGAIN -> saveAgain();
             case OPEN_CAMP -> forms.openCamp();
+            case TAKE_FROM -> forms.takeFrom();
             case NEW_CAMP -> forms.newCamp();
             case SAVE_COPY -> forms.saveCopy();
             case SETTINGS -> forms.settings(settings, shell.commands().all());
