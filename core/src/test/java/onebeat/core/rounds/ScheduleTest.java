@@ -9,8 +9,11 @@ import java.time.LocalDate;
 import java.util.Collections;
 import java.util.List;
 import onebeat.core.Lines;
+import onebeat.core.exchange.Catalogue;
+import onebeat.core.exchange.Level;
 import onebeat.core.holding.Holder;
 import onebeat.core.holding.Odds;
+import onebeat.core.review.RuleSet;
 import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Schedule.Stretch;
 import org.junit.jupiter.api.DisplayName;
@@ -44,6 +47,37 @@ class ScheduleTest {
         Scheme scheme = Scheme.byId(id).orElseThrow();
         assertThat(scheme.workS()).isEqualTo(work);
         assertThat(scheme.restS()).isEqualTo(rest);
+    }
+
+    /// Where the rules of a scheme and what may be thrown under them are told twice, they tell the same.
+    @ParameterizedTest
+    @CsvSource({"boxing,boxing", "kickboxing,kickboxing", "mixed,mixed", "muaythai,muaythai"})
+    void aSchemeAllowsWhatItsRulesAllow(String scheme, String rules) {
+        Scheme.Differences differences = Scheme.byId(scheme).orElseThrow().differences();
+        RuleSet set = RuleSet.of(rules).orElseThrow();
+        assertThat(differences.headKnee() == Scheme.Allowed.YES)
+                .isEqualTo(set.allows(Catalogue.standard().get("knee"), Level.HEAD));
+        assertThat(differences.downElbow() == Scheme.Allowed.NO)
+                .isEqualTo(!set.allows(Catalogue.standard().get("elbow"), Level.HEAD));
+    }
+
+    /// Every row names its source, and rows of one sport with shorter rounds are not longer in all.
+    @Test
+    void schemesNameTheirSourcesAndAreShorterForTheYounger() {
+        assertThat(Scheme.all()).allSatisfy(scheme -> {
+            assertThat(scheme.source()).isNotBlank();
+            assertThat(scheme.rounds()).isBetween(3, 12);
+            assertThat(scheme.differences().clinch()).isNotBlank();
+        });
+        assertThat(bout("boxing-junior")).isLessThan(bout("boxing-amateur"));
+        assertThat(bout("boxing-amateur")).isLessThan(bout("boxing"));
+        assertThat(bout("muaythai-youth")).isLessThan(bout("muaythai-amateur"));
+        assertThat(bout("muaythai-amateur")).isLessThan(bout("muaythai"));
+    }
+
+    private static int bout(String id) {
+        Scheme scheme = Scheme.byId(id).orElseThrow();
+        return scheme.rounds() * scheme.workS();
     }
 
     @Test

@@ -14,6 +14,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Turns;
+import onebeat.core.rounds.Scheme;
 import onebeat.core.rounds.Session;
 import onebeat.core.rounds.Template;
 import onebeat.desktop.nodes.Nodes;
@@ -46,7 +47,7 @@ final class RoundsView extends VBox {
                 place -> dispatch.accept(new ChooseRound(place)),
                 (from, to) -> dispatch.accept(new DropRound(from, to)),
                 place -> dispatch.accept(new DropLine(place))));
-        VBox top = new VBox(2, title, under, hour);
+        VBox top = new VBox(2, title, Nodes.flow(under), hour);
         top.getStyleClass().add("paper");
         VBox left = paper("rounds.lines", linesScroll);
         VBox middle = paper("rounds.round", filling(round));
@@ -89,6 +90,18 @@ final class RoundsView extends VBox {
         cost.show(picture);
     }
 
+    /// What the scheme's rule book has otherwise than others, and that the commission says what holds.
+    private static String differences(Scheme scheme) {
+        Scheme.Differences differences = scheme.differences();
+        return Texts.of(
+                "rounds.differs",
+                scheme.rounds(),
+                Texts.of("rounds.allowed." + differences.downElbow()),
+                Texts.of("rounds.allowed." + differences.jointKick()),
+                Texts.of("rounds.allowed." + differences.headKnee()),
+                differences.clinch());
+    }
+
     private static String evening(RoundsPicture picture, Session s) {
         int over = picture.camp().roundsOf(s.id()).size() - Session.MOST_LAID_OUT;
         return Texts.of(
@@ -97,6 +110,7 @@ final class RoundsView extends VBox {
                         Texts.clock(s.scheme().workS()),
                         Texts.clock(s.scheme().restS()))
                 + Texts.of("rounds.source", s.scheme().source())
+                + differences(s.scheme())
                 + Template.byId(s.template())
                         .map(t -> Texts.of("rounds.template", t.name()))
                         .orElse("")
