@@ -29,9 +29,9 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
 
-/// Habits over 100 000 exchanges, beside the same question asked in SQL of the same exchanges in a SQLite
-/// table held in memory. The exchanges are one action and one response each, which is all that SQL can take
-/// apart.
+/// Habits over 100 000 exchanges, beside the same question asked in SQL of the same exchanges in a SQLite and in
+/// a DuckDB table held in memory. The exchanges are one action and one response each, which is all that SQL can
+/// take apart.
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -47,10 +47,12 @@ public class HabitsBenchmark {
 
     private final List<Exchange> exchanges = new ArrayList<>();
     private Connection connection;
+    private Connection columns;
 
     @Setup
     public void setUp() throws SQLException {
         connection = DriverManager.getConnection("jdbc:sqlite::memory:");
+        columns = DriverManager.getConnection("jdbc:duckdb:");
         Random random = new Random(20270304);
         try (Statement statement = connection.createStatement()) {
             statement.execute("CREATE TABLE exchange (id TEXT PRIMARY KEY, line TEXT NOT NULL)");
@@ -79,11 +81,29 @@ public class HabitsBenchmark {
             insert.executeBatch();
         }
         connection.commit();
+        fillColumns();
+    }
+
+    private void fillColumns() throws SQLException {
+        try (Statement statement = columns.createStatement()) {
+            statement.execute("CREATE TABLE exchange (id TEXT PRIMARY KEY, line TEXT NOT NULL)");
+        }
+        columns.setAutoCommit(false);
+        try (PreparedStatement insert = columns.prepareStatement("INSERT INTO exchange VALUES (?, ?)")) {
+            for (Exchange exchange : exchanges) {
+                insert.setString(1, exchange.id());
+                insert.setString(2, exchange.line());
+                insert.addBatch();
+            }
+            insert.executeBatch();
+        }
+        columns.commit();
     }
 
     @TearDown
     public void tearDown() throws SQLException {
         connection.close();
+        columns.close();
     }
 
     @Benchmark
@@ -94,6 +114,16 @@ public class HabitsBenchmark {
     /// The counts alone, without intervals and without the exchanges behind them.
     @Benchmark
     public int sql() throws SQLException {
+        return counted(connection);
+    }
+
+    /// The same in a store that keeps columns (DuckDB).
+    @Benchmark
+    public int duckdb() throws SQLException {
+        return counted(columns);
+    }
+
+    private static int counted(Connection connection) throws SQLException {
         String query = "SELECT substr(line, 1, instr(line, ' (') - 1) AS stimulus, "
                 + "substr(line, instr(line, '(') + 1, length(line) - instr(line, '(') - 1) AS response, count(*) "
                 + "FROM exchange GROUP BY stimulus, response ORDER BY 1, 3 DESC";

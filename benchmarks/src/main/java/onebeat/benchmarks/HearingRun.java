@@ -60,6 +60,21 @@ final class HearingRun {
         pairs();
     }
 
+    /// How long it takes to hear a round, beside the round itself.
+    static void speed() {
+        Through through = new Through(20, Background.VOICES, 0.3, 1, 44_100);
+        PadScene scene = PadScene.atRandom(ROUND_S, APART_MS, through, FIRST_SEED, PadSounds::hit);
+        double best = Double.MAX_VALUE;
+        for (int i = 0; i < 3; i++) {
+            long begun = System.nanoTime();
+            HearingScore.hits(scene.sound());
+            best = Math.min(best, (System.nanoTime() - begun) / 1e9);
+        }
+        PerformanceTable.row("three minutes of pads heard", "s", best, "the three minutes", ROUND_S, "<= 0.01");
+    }
+
+    private static final int ROUND_S = 180;
+
     private static void row(String name, Background background, int rate, PadScene.Hits made, Ear ear)
             throws IOException {
         StringBuilder row = new StringBuilder(String.format(Locale.ROOT, "%-8s %-7s %6d Hz ", name, background, rate));

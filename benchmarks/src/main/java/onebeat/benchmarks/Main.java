@@ -3,6 +3,8 @@ package onebeat.benchmarks;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
@@ -21,45 +23,71 @@ public final class Main {
     /// So many camps are planned where nobody says how many.
     private static final int CAMPS = 100;
 
+    /// So many where everything is measured.
+    private static final int FEW_CAMPS = 3;
+
+    /// What one picture of the screen may take, in microseconds: 1/60 s.
+    private static final double FRAME_US = 1e6 / 60;
+
     private Main() {}
 
-    /// With the word `clock`, `film` or `hearing` only that is measured; with `stops` nothing is, and what stops
-    /// lines is printed.
+    /// A part that can be measured alone.
+    private interface Measured {
+        void run(List<String> rest) throws RunnerException, InterruptedException, ExecutionException, IOException;
+    }
+
+    private static final Map<String, Measured> PARTS = parts();
+
+    private static Map<String, Measured> parts() {
+        Map<String, Measured> parts = new LinkedHashMap<>();
+        parts.put("lines", _ -> lines());
+        parts.put("reviews", _ -> reviews());
+        parts.put("habits", _ -> beside(HabitsBenchmark.class, "habits, 100 000 exchanges", List.of("sql", "duckdb")));
+        parts.put("evening", _ -> beside(EveningBenchmark.class, "an evening with reads", List.of("anew")));
+        parts.put("finder", _ -> FinderRun.print());
+        parts.put("plan", rest -> PlanRun.print(rest.isEmpty() ? CAMPS : Integer.parseInt(rest.getFirst())));
+        parts.put("film", _ -> FilmRun.print());
+        parts.put("hearing", rest -> {
+            if (rest.contains("tune")) {
+                HearingTuning.print();
+            } else if (rest.size() > 1 && rest.getFirst().equals("clips")) {
+                PadClipMaker.write(Path.of(rest.get(1)));
+            } else {
+                HearingRun.print();
+            }
+        });
+        parts.put("heard", _ -> HearingRun.speed());
+        parts.put(
+                "window", _ -> WindowRun.print(Path.of(System.getProperty("onebeat.image", "target/package/onebeat"))));
+        parts.put("clock", _ -> ClockRun.print());
+        return parts;
+    }
+
+    /// Without a word all is measured but the tables of the ear, which take an hour and are no speeds; with the
+    /// name of a part only that. At the end all ratios stand in one table.
     public static void main(String[] args)
             throws RunnerException, InterruptedException, ExecutionException, IOException {
         if (args.length > 0 && args[0].equals("stops")) {
             StopsRun.print();
             return;
         }
-        if (args.length > 0 && args[0].equals("clock")) {
-            ClockRun.print();
-            return;
-        }
-        if (args.length > 0 && args[0].equals("film")) {
-            FilmRun.print();
-            return;
-        }
-        if (args.length > 0 && args[0].equals("plan")) {
-            PlanRun.print(args.length > 1 ? Integer.parseInt(args[1]) : CAMPS);
-            return;
-        }
-        if (args.length > 0 && args[0].equals("hearing")) {
-            if (args.length > 1 && args[1].equals("tune")) {
-                HearingTuning.print();
-            } else if (args.length > 2 && args[1].equals("clips")) {
-                PadClipMaker.write(Path.of(args[2]));
+        if (args.length > 0) {
+            Measured part = PARTS.get(args[0]);
+            if (part == null) {
+                System.err.println(
+                        "There is no part " + args[0] + ". Parts are " + String.join(", ", PARTS.keySet()) + ".");
+                System.exit(2);
             } else {
-                HearingRun.print();
+                part.run(List.of(args).subList(1, args.length));
             }
-            return;
+        } else {
+            for (Map.Entry<String, Measured> part : PARTS.entrySet()) {
+                if (!part.getKey().equals("hearing")) {
+                    part.getValue().run(part.getKey().equals("plan") ? List.of("" + FEW_CAMPS) : List.of());
+                }
+            }
         }
-        lines();
-        reviews();
-        beside(HabitsBenchmark.class, "habits, 100 000 exchanges", "sql");
-        beside(EveningBenchmark.class, "an evening with reads", "anew");
-        FinderRun.print();
-        ClockRun.print();
-        FilmRun.print();
+        PerformanceTable.print();
     }
 
     /// The review of a line with two reads: median and 99 %, and how they grow with the length.
@@ -85,6 +113,13 @@ public final class Main {
                 "median to 6");
         double shortest =
                 byLength.isEmpty() ? 1 : byLength.values().iterator().next().getPercentile(50);
+        byLength.forEach((actions, statistics) -> PerformanceTable.row(
+                "review, " + actions + " actions, 99 %",
+                "µs",
+                statistics.getPercentile(99),
+                "one picture of the screen",
+                FRAME_US,
+                "<= 1"));
         byLength.forEach((actions, statistics) -> System.out.printf(
                 Locale.ROOT,
                 "%-24s %8d %12.1f %12.1f %18.2f%n",
@@ -95,8 +130,8 @@ public final class Main {
                 statistics.getPercentile(50) / shortest));
     }
 
-    /// Each benchmark of a class beside one of them.
-    private static void beside(Class<?> benchmark, String title, String one) throws RunnerException {
+    /// The first benchmark of a class beside others of it.
+    private static void beside(Class<?> benchmark, String title, List<String> others) throws RunnerException {
         Collection<RunResult> results = new Runner(new OptionsBuilder()
                         .include(benchmark.getSimpleName())
                         .verbosity(VerboseMode.SILENT)
@@ -105,9 +140,14 @@ public final class Main {
         Map<String, Double> scores = new TreeMap<>();
         results.forEach(r ->
                 scores.put(r.getPrimaryResult().getLabel(), r.getPrimaryResult().getScore()));
-        double other = scores.getOrDefault(one, 1.0);
-        System.out.printf(Locale.ROOT, "%n%-28s %12s %12s%n", title, "ms", "to " + one);
-        scores.forEach((name, ms) -> System.out.printf(Locale.ROOT, "%-28s %12.2f %12.2f%n", name, ms, ms / other));
+        System.out.printf(Locale.ROOT, "%n%-28s %12s%n", title, "ms");
+        scores.forEach((name, ms) -> System.out.printf(Locale.ROOT, "%-28s %12.2f%n", name, ms));
+        scores.forEach((name, ms) -> {
+            if (!others.contains(name)) {
+                others.forEach(other -> PerformanceTable.row(
+                        title + ": " + name, "ms", ms, other, scores.getOrDefault(other, Double.NaN), "<= 1"));
+            }
+        });
     }
 
     private static void lines() throws RunnerException {

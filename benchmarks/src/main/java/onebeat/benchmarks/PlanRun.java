@@ -45,6 +45,8 @@ final class PlanRun {
                     100 * part,
                     RuleBreaks.of(after, again.plan()).isEmpty() ? "" : ", RULES BROKEN");
         }
+        PerformanceTable.row(
+                "camp plan, worst of " + camps, "% from bound", 100 * worstGap, "2 % of the bound", 2, "<= 1");
         System.out.printf(
                 Locale.ROOT,
                 "%d camps: at worst within %.2f %% of the bound; moved %.1f %% in the mean, %.1f %% at worst%n",

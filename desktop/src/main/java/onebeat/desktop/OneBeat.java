@@ -61,6 +61,7 @@ public final class OneBeat extends Application {
             // The window is there at once and tells what it waits for.
             opened.awaits(early.path().get());
             stage.show();
+            StationTour.ofTheWindow(stage).ifPresent(tour -> tour.begin(Platform::exit));
             early.whenDone(() -> Platform.runLater(() -> begin(stage, arguments, opened)));
         } else {
             begin(stage, arguments, opened);

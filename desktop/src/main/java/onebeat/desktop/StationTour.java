@@ -11,9 +11,10 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 
-/// Goes to every station once by its key and ends the program. It makes the start-up cache of the installed program,
-/// and it tells how long each first entry held up the interface thread. The system property `onebeat.tour` asks for it:
-/// `open` ends as soon as the camp is drawn, `all` goes round.
+/// Goes to every station once by its key and ends the program. It makes the start-up cache of the installed
+/// program, and it tells how long each first entry held up the interface thread. The system property
+/// `onebeat.tour` asks for it: `show` ends as soon as there is a window, `open` as soon as the camp is drawn,
+/// `all` goes round.
 final class StationTour {
 
     private static final String PROPERTY = "onebeat.tour";
@@ -35,10 +36,18 @@ final class StationTour {
         this.round = round;
     }
 
-    /// The tour that was asked for, if one was.
+    /// The tour that was asked for, if one was, once the camp is there.
     static Optional<StationTour> asked(Stage stage) {
         return Optional.ofNullable(System.getProperty(PROPERTY))
+                .filter(what -> !what.equals("show"))
                 .map(what -> new StationTour(stage, what.equals("all")));
+    }
+
+    /// The tour that needs no camp, if it was asked for.
+    static Optional<StationTour> ofTheWindow(Stage stage) {
+        return Optional.ofNullable(System.getProperty(PROPERTY))
+                .filter("show"::equals)
+                .map(_ -> new StationTour(stage, false));
     }
 
     /// Goes round on a thread of its own and then does something on the interface's.

@@ -1,0 +1,51 @@
+package onebeat.benchmarks;
+
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.layout.Pane;
+import javafx.stage.Stage;
+
+/// An empty window of the usual size, which the program is held against. It says `open` once it is drawn; with a
+/// number it stays so many seconds, else it ends at once.
+public final class BareWindow extends Application {
+
+    /// Starts it from the class path.
+    public static final class Main {
+
+        private Main() {}
+
+        public static void main(String[] args) {
+            launch(BareWindow.class, args);
+        }
+    }
+
+    @Override
+    public void start(Stage stage) {
+        Scene scene = new Scene(new Pane(), 1280, 800);
+        stage.setScene(scene);
+        List<String> arguments = getParameters().getRaw();
+        scene.addPostLayoutPulseListener(new Runnable() {
+            @Override
+            public void run() {
+                scene.removePostLayoutPulseListener(this);
+                System.out.println("open");
+                Thread.ofPlatform().daemon().start(() -> {
+                    stay(arguments.isEmpty() ? 0 : Integer.parseInt(arguments.getFirst()));
+                    Platform.exit();
+                });
+            }
+        });
+        stage.show();
+    }
+
+    private static void stay(int seconds) {
+        try {
+            TimeUnit.SECONDS.sleep(seconds);
+        } catch (InterruptedException _) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}
