@@ -1,0 +1,108 @@
+package onebeat.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import javafx.scene.input.KeyCode;
+import onebeat.desktop.app.StationName;
+import onebeat.desktop.command.KeyPress;
+import onebeat.desktop.demo.DemoCamp;
+import onebeat.store.CampFile;
+import onebeat.store.Opening.Opened;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// Follows `docs/guide.md` in the real window: presses its keys, types what it types, and waits for what it says the
+/// window says. Its pictures are there.
+class GuideTest {
+
+    private static final Path GUIDE = Path.of("..", "docs", "guide.md");
+
+    /// A key, something to type, or what is to be seen.
+    private static final Pattern STEP = Pattern.compile("<kbd>(.+?)</kbd>|[Tt]ype `(.+?)`|(?<![\\w])_(.+?)_(?![\\w])");
+
+    /// The floor's clock runs so many times faster.
+    private static final int FAST = 150;
+
+    @TempDir
+    Path folder;
+
+    @BeforeAll
+    static void toolkit() throws InterruptedException {
+        Driver.startToolkit();
+    }
+
+    @Test
+    void itsKeysDoWhatItSays() throws IOException {
+        Path camp = folder.resolve("guide" + CampFile.ENDING);
+        ((Opened) DemoCamp.openOrCreate(camp, LocalDate.now(ZoneId.systemDefault())))
+                .file()
+                .close();
+        Driver coach = Driver.open(camp, () -> System.nanoTime() / 1_000_000 * FAST);
+        try {
+            String guide = Files.readString(GUIDE);
+            int steps = 0;
+            Matcher step = STEP.matcher(guide.substring(guide.indexOf("## Monday")));
+            while (step.find()) {
+                follow(coach, step);
+                steps++;
+            }
+            assertThat(steps).isGreaterThan(40);
+            assertThat(coach.shell.here()).isEqualTo(StationName.BENCH);
+            assertThat(coach.app.camp().runs().size())
+                    .as("rounds that were run")
+                    .isGreaterThan(4);
+        } finally {
+            coach.close();
+        }
+    }
+
+    private static void follow(Driver coach, Matcher step) {
+        if (step.group(1) != null) {
+            KeyPress key = KeyPress.of(
+                    switch (step.group(1)) {
+                        case "/" -> "Slash";
+                        case "Escape" -> "Esc";
+                        default -> step.group(1);
+                    });
+            List<KeyCode> held = new ArrayList<>();
+            if (key.control()) {
+                held.add(KeyCode.CONTROL);
+            }
+            if (key.alt()) {
+                held.add(KeyCode.ALT);
+            }
+            if (key.shift()) {
+                held.add(KeyCode.SHIFT);
+            }
+            coach.press(key.code(), held.toArray(KeyCode[]::new));
+        } else if (step.group(2) != null) {
+            coach.type(step.group(2));
+        } else {
+            String said = step.group(3);
+            coach.await("the guide says: " + said, () -> coach.shows(said));
+        }
+    }
+
+    @Test
+    void itsPicturesAreThereAndItIsNotTooLong() throws IOException {
+        String guide = Files.readString(GUIDE);
+        Matcher picture = Pattern.compile("!\\[.+?]\\((.+?)\\)").matcher(guide);
+        int pictures = 0;
+        while (picture.find()) {
+            assertThat(GUIDE.resolveSibling(picture.group(1))).exists();
+            pictures++;
+        }
+        assertThat(pictures).isGreaterThan(5);
+        assertThat(guide.split("\\s+")).as("words of ten pages").hasSizeLessThan(4_000);
+    }
+}
