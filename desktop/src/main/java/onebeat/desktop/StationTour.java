@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.scene.input.KeyCode;
@@ -100,21 +101,17 @@ final class StationTour {
         return longest / 1e6;
     }
 
-    /// Waits until the window has been drawn.
-    private void drawn() throws InterruptedException {
-        for (int i = 0; i < 2; i++) {
-            CountDownLatch pulse = new CountDownLatch(1);
-            Platform.runLater(() -> {
-                stage.getScene().addPostLayoutPulseListener(new Runnable() {
-                    @Override
-                    public void run() {
-                        stage.getScene().removePostLayoutPulseListener(this);
-                        pulse.countDown();
-                    }
-                });
-                Platform.requestNextPulse();
-            });
-            pulse.await();
-        }
+    /// Waits until the window has been drawn: what a pulse lays out is on screen at the second one after it.
+    private static void drawn() throws InterruptedException {
+        CountDownLatch pulses = new CountDownLatch(3);
+        AnimationTimer timer = new AnimationTimer() {
+            @Override
+            public void handle(long now) {
+                pulses.countDown();
+            }
+        };
+        Platform.runLater(timer::start);
+        pulses.await();
+        Platform.runLater(timer::stop);
     }
 }
