@@ -8,9 +8,9 @@ import java.nio.charset.Charset;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Supplier;
+import onebeat.core.program.ProgramVersion;
 import onebeat.store.ProgramFolder;
 import onebeat.store.ProgramLog;
-import onebeat.store.ProgramVersion;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -30,7 +30,7 @@ public final class Main {
 
         @Override
         public String[] getVersion() {
-            return new String[] {"One Beat " + ProgramVersion.text()};
+            return new String[] {ProgramVersion.program()};
         }
     }
 

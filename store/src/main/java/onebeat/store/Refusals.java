@@ -1,6 +1,7 @@
 package onebeat.store;
 
 import java.nio.file.Path;
+import onebeat.core.program.ProgramVersion;
 import onebeat.store.Opening.Reason;
 import onebeat.store.Opening.Refused;
 

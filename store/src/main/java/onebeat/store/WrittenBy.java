@@ -2,6 +2,7 @@ package onebeat.store;
 
 import java.nio.file.Path;
 import java.util.Optional;
+import onebeat.core.program.ProgramVersion;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 import org.jdbi.v3.core.JdbiException;

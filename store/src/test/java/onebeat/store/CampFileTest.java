@@ -45,6 +45,7 @@ import onebeat.core.holding.Partner;
 import onebeat.core.holding.SoreSpot;
 import onebeat.core.notation.OwnLine;
 import onebeat.core.play.Who;
+import onebeat.core.program.ProgramVersion;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Session;
 import onebeat.core.timing.Rung;

@@ -11,6 +11,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.layout.Region;
 import onebeat.core.change.PartnerChanges;
+import onebeat.core.program.ProgramVersion;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.app.PartnerWords;
 import onebeat.desktop.app.StationName;
@@ -19,7 +20,6 @@ import onebeat.desktop.shell.ProgramAction.Do;
 import onebeat.desktop.shell.ProgramAction.Go;
 import onebeat.desktop.text.Texts;
 import onebeat.store.ProgramLog;
-import onebeat.store.ProgramVersion;
 
 /// Does the commands of the program.
 final class ShellDeeds {

@@ -20,6 +20,7 @@ import onebeat.core.camp.Drill;
 import onebeat.core.camp.Turns;
 import onebeat.core.film.Share;
 import onebeat.core.holding.Partner;
+import onebeat.core.program.ProgramVersion;
 import onebeat.formats.PlainName;
 import onebeat.formats.film.Harmless;
 import onebeat.formats.out.OutFiles;
@@ -169,6 +170,7 @@ public final class BookOut {
     /// the CSV as keys and the faults as an object.
     public static String json(Camp camp) {
         ObjectNode root = MAPPER.createObjectNode();
+        root.put("program", ProgramVersion.program());
         ArrayNode list = root.putArray("days");
         for (Drill drill : camp.drills().all()) {
             for (Day day : camp.ledger(drill.id()).days()) {

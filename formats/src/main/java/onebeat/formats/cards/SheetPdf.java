@@ -8,6 +8,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import onebeat.core.program.ProgramVersion;
 import onebeat.formats.cards.Drawing.Colour;
 import onebeat.formats.cards.Drawing.Ink;
 import onebeat.formats.cards.Drawing.Segment;
@@ -86,6 +87,7 @@ public final class SheetPdf {
             writer.setTagged();
             writer.setViewerPreferences(PdfWriter.DisplayDocTitle);
             document.addTitle(sheet.title());
+            document.addCreator(ProgramVersion.program());
             document.open();
             writer.getExtraCatalog().put(PdfName.LANG, new PdfString("en"));
             Map<Face, BaseFont> fonts = new EnumMap<>(Face.class);

@@ -10,6 +10,7 @@ import java.util.function.LongPredicate;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
 import onebeat.core.notation.Vocabulary;
+import onebeat.core.program.ProgramVersion;
 import onebeat.formats.film.FilmCsv.Film;
 import onebeat.formats.film.FilmCsv.Rejected;
 import tools.jackson.core.JacksonException;
@@ -30,6 +31,7 @@ public final class FilmJson {
     /// @param reels what is known of their reels
     public static String write(Collection<Exchange> exchanges, ReelTable reels) {
         ObjectNode root = MAPPER.createObjectNode();
+        root.put("program", ProgramVersion.program());
         ArrayNode list = root.putArray("exchanges");
         for (Exchange exchange : exchanges) {
             ObjectNode node = list.addObject();

@@ -27,6 +27,7 @@ import onebeat.core.camp.Drill;
 import onebeat.core.plan.CampPlan;
 import onebeat.core.plan.PlanProblem;
 import onebeat.core.plan.PlannedDay;
+import onebeat.core.program.ProgramVersion;
 
 /// A plan's training days as an iCalendar file (RFC 5545). Times are local, without a zone (3.3.5, form 1): an
 /// evening at six is at six wherever the phone is. An event keeps its UID (3.8.4.7) while it is the same day of
@@ -40,7 +41,7 @@ public final class PlanCalendarFile {
     /// The calendar as text.
     public static String text(Camp camp, PlanProblem problem, CampPlan plan) throws IOException {
         Calendar calendar = new Calendar();
-        calendar.add(new ProdId("-//One Beat//camp plan//EN"));
+        calendar.add(new ProdId("-//One Beat//" + ProgramVersion.program() + "//EN"));
         calendar.add(ImmutableVersion.VERSION_2_0);
         calendar.add(ImmutableCalScale.GREGORIAN);
         for (PlannedDay day : PlannedDay.of(problem, plan)) {

@@ -15,6 +15,7 @@ import onebeat.core.plan.PlannedDay;
 import onebeat.core.plan.PlannedDay.DayRound;
 import onebeat.core.plan.PlannedRound;
 import onebeat.core.plan.SolvedPlan;
+import onebeat.core.program.ProgramVersion;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -47,6 +48,7 @@ public final class PlanJson {
 
     private ObjectNode root() {
         ObjectNode root = MAPPER.createObjectNode();
+        root.put("program", ProgramVersion.program());
         root.put("camp", camp.card().name());
         root.put("value", solved.value());
         put(root, "bound", solved.bound());

@@ -131,6 +131,7 @@ class SheetFormatsTest {
             var catalog = document.getDocumentCatalog();
             assertThat(catalog.getMarkInfo().isMarked()).isTrue();
             assertThat(catalog.getLanguage()).isEqualTo("en");
+            assertThat(document.getDocumentInformation().getCreator()).matches("One Beat [0-9.]+");
             assertThat(catalog.getViewerPreferences().displayDocTitle()).isTrue();
             List<String> roles = new ArrayList<>();
             List<String> alternatives = new ArrayList<>();

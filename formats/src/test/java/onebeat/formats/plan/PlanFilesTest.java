@@ -98,7 +98,17 @@ class PlanFilesTest {
         JsonNode json = JsonMapper.builder().build().readTree(PlanJson.of(CAMP, PROBLEM, filled(List.of(conflict))));
         assertThat(json.propertyNames())
                 .containsExactly(
-                        "camp", "value", "bound", "gap", "proven", "by", "sessions", "weeks", "forecast", "conflicts");
+                        "program",
+                        "camp",
+                        "value",
+                        "bound",
+                        "gap",
+                        "proven",
+                        "by",
+                        "sessions",
+                        "weeks",
+                        "forecast",
+                        "conflicts");
         assertThat(json.path("gap").asDouble()).isEqualTo(0.5);
         JsonNode session = json.path("sessions").get(0);
         assertThat(session.propertyNames()).containsExactly("date", "minutes", "effort", "load", "rounds");

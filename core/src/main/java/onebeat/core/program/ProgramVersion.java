@@ -1,4 +1,4 @@
-package onebeat.store;
+package onebeat.core.program;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -14,6 +14,11 @@ public final class ProgramVersion {
 
     public static String text() {
         return TEXT;
+    }
+
+    /// The program with its version, as what it writes tells it.
+    public static String program() {
+        return "One Beat " + TEXT;
     }
 
     private static String read() {
