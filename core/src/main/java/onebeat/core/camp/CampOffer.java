@@ -4,12 +4,12 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.UnaryOperator;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
 import onebeat.core.notation.Notation;
@@ -22,7 +22,8 @@ import onebeat.core.timing.Rung;
 ///
 /// @param here the camp that takes
 /// @param other the camp that gives; it stays as it is
-public record CampOffer(Camp here, Camp other, List<Line> lines, List<Film> films) {
+/// @param filmHere where a film file of the other camp lies as seen from this one
+public record CampOffer(Camp here, Camp other, UnaryOperator<String> filmHere, List<Line> lines, List<Film> films) {
 
     public CampOffer {
         lines = List.copyOf(lines);
@@ -53,7 +54,7 @@ public record CampOffer(Camp here, Camp other, List<Line> lines, List<Film> film
     }
 
     /// What one camp offers another.
-    public static CampOffer of(Camp here, Camp other) {
+    public static CampOffer of(Camp here, Camp other, UnaryOperator<String> filmHere) {
         Map<String, String> names = new HashMap<>();
         here.drills()
                 .all()
@@ -67,10 +68,10 @@ public record CampOffer(Camp here, Camp other, List<Line> lines, List<Film> film
         }
         List<Film> films = new ArrayList<>();
         for (Reel reel : other.reels().all()) {
-            Arrivals arrivals = arrivals(here, other, List.of(reel));
+            Arrivals arrivals = arrivals(here, other, filmHere, List.of(reel));
             films.add(new Film(reel, arrivals.fresh(), arrivals.known()));
         }
-        return new CampOffer(here, other, lines, films);
+        return new CampOffer(here, other, filmHere, lines, films);
     }
 
     /// The change that takes some of it, as one step; empty where nothing new would come.
@@ -85,7 +86,7 @@ public record CampOffer(Camp here, Camp other, List<Line> lines, List<Film> film
         for (Line line : this.lines) {
             if (lines.contains(line.drill.id()) && line.readable) {
                 edits.add(Edit.add(Place.DRILLS, copied(line.drill, "d" + number++, today)));
-                words.addAll(ownWords(line.drill.line()));
+                addOwnWords(line.drill.line(), words);
             }
         }
         for (String word : words) {
@@ -93,7 +94,7 @@ public record CampOffer(Camp here, Camp other, List<Line> lines, List<Film> film
         }
         List<Reel> chosen =
                 other.reels().all().stream().filter(r -> reels.contains(r.id())).toList();
-        edits.addAll(arrivals(here, other, chosen).edits());
+        edits.addAll(arrivals(here, other, filmHere, chosen).edits());
         return edits.isEmpty() ? Optional.empty() : Optional.of(new Edit.Together(edits));
     }
 
@@ -106,16 +107,14 @@ public record CampOffer(Camp here, Camp other, List<Line> lines, List<Film> film
         return same ? copy.at(drill.rung(), drill.bpm()) : copy.at(Rung.WHOLE, drill.bpm());
     }
 
-    /// Words of the other coach's own that a line needs and that are not known here.
-    private Set<String> ownWords(String line) {
-        Set<String> words = new HashSet<>();
+    /// Adds the words of the other coach's own that a line needs and that are not known here.
+    private void addOwnWords(String line, Set<String> words) {
         for (OwnLine own : other.ownLines().all()) {
-            if (here.ownLines().get(own.name()).isEmpty() && line.contains(own.name())) {
-                words.add(own.name());
-                words.addAll(ownWords(own.text()));
+            boolean isNeeded = here.ownLines().get(own.name()).isEmpty() && line.contains(own.name());
+            if (isNeeded && words.add(own.name())) {
+                addOwnWords(own.text(), words);
             }
         }
-        return words;
     }
 
     /// The own words of both, those of this camp first.
@@ -132,7 +131,7 @@ public record CampOffer(Camp here, Camp other, List<Line> lines, List<Film> film
     }
 
     /// Reels come by their names, and film of the other camp's opponent keeps whose it is.
-    private static Arrivals arrivals(Camp here, Camp other, List<Reel> reels) {
+    private static Arrivals arrivals(Camp here, Camp other, UnaryOperator<String> filmHere, List<Reel> reels) {
         List<Exchange> exchanges = new ArrayList<>();
         List<Reel> told = new ArrayList<>();
         for (Reel reel : reels) {
@@ -143,7 +142,7 @@ public record CampOffer(Camp here, Camp other, List<Line> lines, List<Film> film
                     reel.seconds(),
                     reel.roundSeconds(),
                     subject,
-                    reel.file(),
+                    reel.isDrawn() ? "" : filmHere.apply(reel.file()),
                     reel.roundStarts()));
             other.exchangesOn(reel.id()).forEach(one -> exchanges.add(one.moved(one.id(), reel.name())));
         }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
 import onebeat.core.film.Exchange;
@@ -72,7 +73,7 @@ class CampOfferTest {
 
     @Test
     void whatIsAlikeIsFound() {
-        CampOffer offer = CampOffer.of(here, other);
+        CampOffer offer = CampOffer.of(here, other, UnaryOperator.identity());
         assertThat(offer.lines())
                 .extracting(CampOffer.Line::alike)
                 .containsExactly(Optional.of("One two"), Optional.empty());
@@ -83,7 +84,7 @@ class CampOfferTest {
 
     @Test
     void whatIsTakenIsOneStepAndComesWithItsWords() {
-        Edit edit = CampOffer.of(here, other)
+        Edit edit = CampOffer.of(here, other, UnaryOperator.identity())
                 .taken(List.of("d2"), List.of("r2"), DAY)
                 .orElseThrow();
         Camp taken = edit.applyTo(here);
@@ -104,16 +105,34 @@ class CampOfferTest {
     }
 
     @Test
+    void filmIsFoundFromHereAndWordsWithinWordsEnd() {
+        Camp filmed = with(
+                camp("Filmed", "Maud", "Sunniva"),
+                Edit.add(Place.OWN_LINES, new OwnLine("1 again", "1 2")),
+                Edit.add(Place.OWN_LINES, new OwnLine("1", "1 again 1")),
+                drill("d1", "Jab", "1 2 off"),
+                Edit.add(Place.REELS, new Reel("r1", "Pier", 200, 120, "", "pier.mp4")),
+                exchange("x1", "r1", 20, "(2) slip-in 3"));
+        Camp taken = CampOffer.of(here, filmed, file -> "../filmed/" + file)
+                .taken(List.of("d1"), List.of("r1"), DAY)
+                .orElseThrow()
+                .applyTo(here);
+        assertThat(taken.reels().get("r2").orElseThrow().file()).isEqualTo("../filmed/pier.mp4");
+    }
+
+    @Test
     void nothingNewIsNoStep() {
-        CampOffer offer = CampOffer.of(here, other);
+        CampOffer offer = CampOffer.of(here, other, UnaryOperator.identity());
         assertThat(offer.taken(List.of(), List.of("r1"), DAY)).isEmpty();
-        assertThat(CampOffer.of(here, camp("Empty", "Maud", "Noor")).isEmpty()).isTrue();
+        assertThat(CampOffer.of(here, camp("Empty", "Maud", "Noor"), UnaryOperator.identity())
+                        .isEmpty())
+                .isTrue();
     }
 
     @Test
     void theSameAthleteKeepsTheirPlaceOnTheLadder() {
         Camp before = with(camp("Last camp", "Ilka", "Sunniva"), drill("d1", "Slip", "(1) slip-in 3"));
-        Camp taken = CampOffer.of(here, before)
+        Camp taken = CampOffer.of(here, before, UnaryOperator.identity())
                 .taken(List.of("d1"), List.of(), DAY)
                 .orElseThrow()
                 .applyTo(here);

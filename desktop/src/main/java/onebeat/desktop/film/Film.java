@@ -11,6 +11,7 @@ import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
 import onebeat.core.film.Seized;
 import onebeat.core.review.Context;
+import onebeat.desktop.app.CampPaths;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.app.Effect;
 import onebeat.desktop.app.Navigator;
@@ -292,7 +293,7 @@ public final class Film implements Station {
                             .filter(r -> String.valueOf(Path.of(r.file()).getFileName())
                                     .equals(name))
                             .isPresent();
-            loop.dispatch(new FilmAction.Opened(name, FilmFiles.relative(app.folder(), file), moved));
+            loop.dispatch(new FilmAction.Opened(name, CampPaths.seenFrom(app.folder(), file), moved));
         }
     }
 }

@@ -13,6 +13,7 @@ import javafx.application.Platform;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
 import onebeat.core.film.Reel;
+import onebeat.desktop.app.CampPaths;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.app.StoppableWork;
 import onebeat.desktop.text.Texts;
@@ -110,7 +111,7 @@ final class FilmFiles implements AutoCloseable {
     }
 
     private Edit moved(Reel reel, Path to) {
-        Reel after = reel.withFile(relative(app.folder(), to), reel.seconds());
+        Reel after = reel.withFile(CampPaths.seenFrom(app.folder(), to), reel.seconds());
         know(after);
         return Edit.change(Place.REELS, reel, after);
     }
@@ -119,12 +120,6 @@ final class FilmFiles implements AutoCloseable {
         if (edits.isEmpty() || app.save(new Edit.Together(edits))) {
             app.say(said);
         }
-    }
-
-    /// As seen from the camp file, where it lies below it, so that both can be carried elsewhere.
-    static String relative(Path folder, Path file) {
-        Path whole = file.toAbsolutePath();
-        return whole.startsWith(folder) ? folder.relativize(whole).toString() : whole.toString();
     }
 
     /// Whether it is the open camp under another name.

@@ -9,6 +9,7 @@ import onebeat.core.camp.Card;
 import onebeat.core.camp.Edit;
 import onebeat.core.change.PartnerChanges;
 import onebeat.desktop.app.BackgroundQuestion;
+import onebeat.desktop.app.CampPaths;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.app.Navigator;
 import onebeat.desktop.app.PartnerWords;
@@ -117,17 +118,22 @@ final class Forms {
             look.ask(_ -> CampLook.into(path), seen -> {
                 look.close();
                 switch (seen) {
-                    case Seen(Camp other) -> offer(CampOffer.of(app.camp(), other));
+                    case Seen(Camp other) -> offer(CampOffer.of(app.camp(), other, file -> filmHere(path, file)));
                     case Unseen(String sentence) -> app.warn(sentence);
                 }
             });
         });
     }
 
+    /// Where a film of a camp elsewhere lies as seen from this camp.
+    private String filmHere(Path camp, String file) {
+        return CampPaths.seenFrom(app.folder(), camp.toAbsolutePath().resolveSibling(file));
+    }
+
     private void offer(CampOffer offer) {
         OfferForm form = new OfferForm(
                 offer,
-                (lines, reels) -> CampOffer.of(app.camp(), offer.other())
+                (lines, reels) -> CampOffer.of(app.camp(), offer.other(), offer.filmHere())
                         .taken(lines, reels, app.today())
                         .ifPresent(edit -> app.saveBeside(edit, _ -> {}, taken -> {
                             if (taken) {
