@@ -127,8 +127,14 @@ class PartnerWindowTest extends DemoWindow {
         coach.press(KeyCode.P, KeyCode.ALT);
         coach.await("printed", () -> coach.shows("Printed"));
         try (Stream<Path> files = Files.list(folder.resolve("cards"))) {
-            List<Path> cards = files.sorted().toList();
+            List<Path> all = files.sorted().toList();
+            List<Path> cards =
+                    all.stream().filter(f -> f.toString().endsWith(".pdf")).toList();
             assertThat(cards).hasSize(2);
+            assertThat(all).hasSize(3);
+            assertThat(all.stream().filter(f -> f.toString().endsWith(".svg")))
+                    .singleElement()
+                    .satisfies(rope -> assertThat(Files.readString(rope)).contains("<svg ", "one beat"));
             assertThat(text(cards.getFirst())).contains("Athlete: Ilka").contains("(1) catch+2 3 rlow circle-lead");
             // The rope is drawn on it as outlines and words: the grade below a strike is one of its words.
             assertThat(text(cards.getLast()))
