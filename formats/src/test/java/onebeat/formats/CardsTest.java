@@ -34,10 +34,7 @@ import onebeat.core.rounds.Session;
 import onebeat.core.timing.Rung;
 import onebeat.formats.cards.Cards;
 import onebeat.formats.cards.Drawing;
-import onebeat.formats.cards.Drawing.Colour;
-import onebeat.formats.cards.Drawing.Ink;
-import onebeat.formats.cards.Drawing.Segment;
-import onebeat.formats.cards.Face;
+import onebeat.formats.cards.SampleDrawing;
 import onebeat.formats.cards.Sheet;
 import onebeat.formats.cards.SheetPdf;
 import org.apache.pdfbox.Loader;
@@ -64,24 +61,7 @@ class CardsTest {
             EnumSet.of(Family.PUNCH),
             Rung.LIVE);
 
-    private static final Drawing DRAWING = new Drawing(
-            400,
-            80,
-            List.of(
-                    new Ink.Fill(
-                            List.of(
-                                    new Segment.Move(10, 10),
-                                    new Segment.Straight(60, 10),
-                                    new Segment.Curve(70, 20, 70, 40, 60, 50),
-                                    new Segment.Close()),
-                            new Colour(0xd79a1e, 0.5)),
-                    new Ink.Stroke(
-                            List.of(new Segment.Move(0, 70), new Segment.Straight(400, 70)),
-                            2,
-                            new Colour(0x2f5d6b, 1),
-                            List.of(4.0, 2.0),
-                            true),
-                    new Ink.Words(80, 40, "one beat", Face.BOLD, 14, new Colour(0x221c18, 1))));
+    private static final Drawing DRAWING = SampleDrawing.saying("one beat");
 
     private static Cards.For what(String line) {
         Setting setting = new Setting(ATHLETE, PARTNER.playing(OPPONENT));

@@ -9,9 +9,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javax.xml.parsers.DocumentBuilderFactory;
-import onebeat.formats.cards.Drawing.Colour;
-import onebeat.formats.cards.Drawing.Ink;
-import onebeat.formats.cards.Drawing.Segment;
 import onebeat.formats.cards.Sheet.Row;
 import onebeat.formats.cards.Sheet.Whose;
 import org.apache.pdfbox.Loader;
@@ -30,24 +27,7 @@ import org.w3c.dom.Element;
 /// A sheet in its formats, each read by a reader that is not ours: the XML parser of the JDK and PDFBox.
 class SheetFormatsTest {
 
-    private static final Drawing DRAWING = new Drawing(
-            400,
-            80,
-            List.of(
-                    new Ink.Fill(
-                            List.of(
-                                    new Segment.Move(10, 10),
-                                    new Segment.Straight(60, 10),
-                                    new Segment.Curve(70, 20, 70, 40, 60, 50.125),
-                                    new Segment.Close()),
-                            new Colour(0xd79a1e, 0.5)),
-                    new Ink.Stroke(
-                            List.of(new Segment.Move(0, 70), new Segment.Straight(400, 70)),
-                            2,
-                            new Colour(0x2f5d6b, 1),
-                            List.of(4.0, 2.0),
-                            true),
-                    new Ink.Words(80, 40, "one <beat> & more", Face.BOLD, 14, new Colour(0x00001c, 1))));
+    private static final Drawing DRAWING = SampleDrawing.saying("one <beat> & more");
 
     private static final Sheet SHEET = new Sheet(
             "Answer & return",
