@@ -22,8 +22,6 @@ import onebeat.core.plan.SolvedPlan;
 /// fixed seed and the solver's own deterministic time the same question gives the same plan on every machine.
 public final class CampPlanner {
 
-    private static final boolean LIBRARY = load();
-
     /// Part of the time for one part of the plan at most.
     private static final double LONGEST_PART = 0.03;
 
@@ -42,21 +40,27 @@ public final class CampPlanner {
         this.search = search;
     }
 
-    private static boolean load() {
-        try {
-            Loader.loadNativeLibraries();
-            // The loader is silent where it could not unpack anything: only a first use tells.
-            new CpModel().newBoolVar("there");
-            return true;
-        } catch (LinkageError | RuntimeException _) {
-            // The machine has no such library, or nowhere to unpack it: plans are filled by rule then.
-            return false;
+    /// The solver's library. Unpacking and loading it takes a second, so it waits until the first plan has been told.
+    private static final class Library {
+
+        private static final boolean IS_THERE = load();
+
+        private static boolean load() {
+            try {
+                Loader.loadNativeLibraries();
+                // The loader is silent where it could not unpack anything: only a first use tells.
+                new CpModel().newBoolVar("there");
+                return true;
+            } catch (LinkageError | RuntimeException _) {
+                // The machine has no such library, or nowhere to unpack it: plans are filled by rule then.
+                return false;
+            }
         }
     }
 
     /// Whether the solver is there on this machine.
     public static boolean isThere() {
-        return LIBRARY;
+        return Library.IS_THERE;
     }
 
     /// The best plan that is found.
@@ -66,12 +70,12 @@ public final class CampPlanner {
     public static SolvedPlan solve(
             PlanProblem problem, PlanSearch search, Consumer<SolvedPlan> better, BooleanSupplier stop) {
         SolvedPlan filled = filled(problem, List.of());
-        if (!LIBRARY) {
-            better.accept(filled);
-            return filled;
-        }
         CampPlanner planner = new CampPlanner(problem, search);
         Optional<SolvedPlan> kept = planner.kept();
+        better.accept(kept.orElse(filled));
+        if (!isThere()) {
+            return filled;
+        }
         return kept.isPresent() ? planner.remake(kept.get(), better, stop) : planner.solve(filled, better, stop);
     }
 
@@ -106,7 +110,6 @@ public final class CampPlanner {
     }
 
     private SolvedPlan solve(SolvedPlan filled, Consumer<SolvedPlan> better, BooleanSupplier stop) {
-        better.accept(filled);
         PlanModel model = new PlanModel(problem);
         PlanObjective.maximise(model);
         CpSolver solver = solver(search);
@@ -124,7 +127,6 @@ public final class CampPlanner {
 
     /// Makes a plan anew from the one that there was: parts of it are made anew while the rest stands.
     private SolvedPlan remake(SolvedPlan start, Consumer<SolvedPlan> better, BooleanSupplier stop) {
-        better.accept(start);
         PlanModel model = new PlanModel(problem);
         PlanObjective.maximise(model);
         SolvedPlan best = start;

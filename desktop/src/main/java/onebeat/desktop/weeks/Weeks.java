@@ -182,8 +182,8 @@ public final class Weeks implements Station {
         LocalDate today = app.today();
         stopped = false;
         plans.ask(asked -> {
-            PlanProblem problem = PlanProblems.of(camp, rules, today, FightPlanPlaces.of(camp))
-                    .after(before);
+            PlanProblem problem =
+                    PlanProblems.of(camp, rules, today, placesOf(camp)).after(before);
             PlanSearch search = before.rounds().isEmpty() ? PlanSearch.USUAL : PlanSearch.REMAKE;
             SolvedPlan last = CampPlanner.solve(
                     problem,
