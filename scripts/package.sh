@@ -12,14 +12,14 @@ version=$2
 say() { printf 'one beat: %s\n' "$*" >&2; }
 
 rm -rf "$out"
-mkdir -p "$out/work"
+mkdir -p "$out/parts"
 out=$(cd "$out" && pwd)
 
 say "a runtime of its own"
 # What jdeps finds over all jars, and what is only found at run time: names (java.naming), logs, old character sets.
 "$JAVA_HOME/bin/jlink" --module-path dist/javafx \
   --add-modules java.base,java.desktop,java.logging,java.management,java.naming,java.scripting,java.sql,jdk.charsets,jdk.jfr,jdk.unsupported,javafx.controls \
-  --strip-debug --no-header-files --no-man-pages --output "$out/work/runtime" >/dev/null
+  --strip-debug --no-header-files --no-man-pages --output "$out/parts/runtime" >/dev/null
 
 say "the application folder"
 # The collector that needs least beside the heap; its pauses are a few milliseconds, since little lives long. What is not needed is
@@ -30,7 +30,7 @@ java_options=()
 for option in "${options[@]}"; do java_options+=(--java-options "$option"); done
 "$JAVA_HOME/bin/jpackage" --type app-image --name onebeat-window --app-version "$version" --dest "$out" \
   --input dist/lib --main-jar "onebeat-desktop-$version.jar" --main-class onebeat.desktop.Main \
-  --runtime-image "$out/work/runtime" --icon desktop/src/main/resources/onebeat/desktop/icon/onebeat-256.png \
+  --runtime-image "$out/parts/runtime" --icon desktop/src/main/resources/onebeat/desktop/icon/onebeat-256.png \
   --description "Study fight film, build partner drills, run them in timed rounds" --vendor "One Beat" \
   "${java_options[@]}" >/dev/null
 mv "$out/onebeat-window" "$out/onebeat"
@@ -44,9 +44,9 @@ say "start-up caches"
 train() {
   local cache=$1
   shift
-  XDG_DATA_HOME=$out/work/data "$image/lib/runtime/bin/java" -XX:AOTCacheOutput="$cache" -Xlog:aot=off -Xlog:cds=off \
-    -XX:+UseSerialGC "$@" >"$out/work/train.log" 2>&1 \
-    || { cat "$out/work/train.log" >&2; exit 1; }
+  XDG_DATA_HOME=$out/parts/data "$image/lib/runtime/bin/java" -XX:AOTCacheOutput="$cache" -Xlog:aot=off -Xlog:cds=off \
+    -XX:+UseSerialGC "$@" >"$out/parts/train.log" 2>&1 \
+    || { cat "$out/parts/train.log" >&2; exit 1; }
 }
 train "$image/lib/onebeat-window.aot" --enable-native-access=javafx.graphics,ALL-UNNAMED -Dglass.platform=Headless -Dprism.order=sw -Donebeat.tour=all \
   -cp "$(sed -n 's/^app.classpath=//p' "$image/lib/app/onebeat-window.cfg" | sed "s|\$APPDIR|$image/lib/app|" | paste -sd:)" \
@@ -54,7 +54,7 @@ train "$image/lib/onebeat-window.aot" --enable-native-access=javafx.graphics,ALL
 train "$image/lib/onebeat-command.aot" --enable-native-access=ALL-UNNAMED -XX:TieredStopAtLevel=1 -jar "$image/lib/app/onebeat-cli-$version.jar" \
   check "1 2 3 rlow circle-lead"
 
-"$image/bin/onebeat" completion >"$out/work/completion"
+"$image/bin/onebeat" completion >"$out/parts/completion"
 # The help of each command, as a manual page.
 page() {
   printf '.SH %s\n.nf\n' "$1"
@@ -70,7 +70,7 @@ page() {
   "$image/bin/onebeat" --help | sed -n '/^Commands:/,$ s/^  \([a-z][a-z]*\) .*/\1/p' | while read -r command; do
     page "$(printf '%s' "$command" | tr '[:lower:]' '[:upper:]')" "$command" </dev/null
   done
-} >"$out/work/onebeat.1"
+} >"$out/parts/onebeat.1"
 
 if ! command -v dpkg-deb >/dev/null; then
   say "there is no dpkg-deb here, so no Debian package is made; the program lies in $image"
@@ -78,20 +78,20 @@ if ! command -v dpkg-deb >/dev/null; then
 fi
 
 say "the Debian package"
-deb=$out/work/deb
+deb=$out/parts/deb
 share=$deb/usr/share
 mkdir -p "$deb/DEBIAN" "$deb/opt" "$deb/usr/bin" "$share/applications" "$share/mime/packages" "$share/doc/onebeat" \
   "$share/bash-completion/completions" "$share/zsh/vendor-completions" "$share/man/man1"
-gzip -9n <"$out/work/onebeat.1" >"$share/man/man1/onebeat.1.gz"
+gzip -9n <"$out/parts/onebeat.1" >"$share/man/man1/onebeat.1.gz"
 cp -a "$image" "$deb/opt/onebeat"
 ln -s /opt/onebeat/bin/onebeat "$deb/usr/bin/onebeat"
 cp packaging/linux/onebeat.desktop "$share/applications/"
 cp packaging/linux/onebeat-mime.xml "$share/mime/packages/onebeat.xml"
 cp LICENSE "$share/doc/onebeat/copyright"
-cp "$out/work/completion" "$share/bash-completion/completions/onebeat"
+cp "$out/parts/completion" "$share/bash-completion/completions/onebeat"
 {
   printf '#compdef onebeat\nautoload -U bashcompinit && bashcompinit\n'
-  cat "$out/work/completion"
+  cat "$out/parts/completion"
 } >"$share/zsh/vendor-completions/_onebeat"
 for size in 16 24 32 48 64 128 256; do
   icons=$share/icons/hicolor/${size}x$size/apps
@@ -116,5 +116,5 @@ Description: Study fight film, build partner drills, run them in timed rounds
  tonight's rounds with calls and bells, and the book that proposes tomorrow.
 TEXT
 dpkg-deb --root-owner-group -Zzstd -z6 --build "$deb" "$out/onebeat_${version}_$architecture.deb" >/dev/null
-rm -rf "$out/work"
+rm -rf "$out/parts"
 say "made $image and $out/onebeat_${version}_$architecture.deb"
