@@ -86,15 +86,13 @@ public final class HelpSheet extends VBox {
                         row++,
                         Nodes.key(own.shown(command).map(KeyPress::words).orElse("")),
                         Nodes.text(command.name(), "small"),
-                        Nodes.text(command.help(), "soft"));
+                        Nodes.label(command.help(), "soft"));
             }
         }
         return grid;
     }
 
-    /// An example in words, and as a rope. The ropes come one after the other behind the sheet, so that the sheet
-    /// itself
-    /// is there at once.
+    /// An example in words, and as a rope. The ropes come one after the other behind the sheet.
     private static List<Node> example(Camp camp, String which, int place) {
         String line = Texts.of("help.example." + which);
         RopeView rope = new RopeView();
