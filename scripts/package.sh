@@ -19,7 +19,7 @@ say "a runtime of its own"
 # What jdeps finds over all jars, and what is only found at run time: names (java.naming), logs, old character sets.
 "$JAVA_HOME/bin/jlink" --module-path dist/javafx \
   --add-modules java.base,java.desktop,java.logging,java.management,java.naming,java.scripting,java.sql,jdk.charsets,jdk.jfr,jdk.unsupported,javafx.controls \
-  --strip-debug --no-header-files --no-man-pages --output "$out/parts/runtime" >/dev/null
+  --strip-java-debug-attributes --no-header-files --no-man-pages --output "$out/parts/runtime" >/dev/null
 
 say "the application folder"
 # The collector that needs least beside the heap; its pauses are a few milliseconds, since little lives long. What is not needed is

@@ -102,7 +102,7 @@ final class FinderRun {
                 found.skipped(),
                 space / rate,
                 space / rate * 1000 / median);
-        if (depth == USUAL_DEPTH && size(repertoire) <= MOST_SHOWN) {
+        if (depth == USUAL_DEPTH && repertoire.weapons().size() <= MOST_SHOWN) {
             PerformanceTable.row(
                     "finder, " + repertoire.weapons().size() + " actions, depth " + depth,
                     "s",
@@ -118,10 +118,6 @@ final class FinderRun {
     private static final int USUAL_DEPTH = 4;
 
     private static final int MOST_SHOWN = 25;
-
-    private static int size(Repertoire repertoire) {
-        return repertoire.weapons().size();
-    }
 
     private static double lastMs;
 

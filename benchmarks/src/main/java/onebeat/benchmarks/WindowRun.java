@@ -14,7 +14,7 @@ import java.util.stream.Stream;
 
 /// The installed program as a whole process beside an empty window on the same runtime: how long until it is
 /// drawn, how much memory it takes, and how long its command line takes beside an empty program that loads the
-/// same library. Processes run without a display; each case is run several times in turn, and the median counts.
+/// same library. Processes run without a display; times are medians of several runs in turn, memory is of one run.
 final class WindowRun {
 
     private static final int TIMES = 7;

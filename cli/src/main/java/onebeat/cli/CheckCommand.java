@@ -61,15 +61,7 @@ final class CheckCommand implements Callable<Integer> {
     private int check(String text, Context context, PrintWriter out) {
         return switch (Notation.read(text, context.vocabulary())) {
             case Misread misread -> {
-                // A batch keeps one answer a line, in order; alone, the reason goes where errors go.
-                if (line.equals(StandardLines.STANDARD_INPUT)) {
-                    out.println(json ? ReviewJson.of(misread) : misread.sentence());
-                } else {
-                    spec.commandLine().getErr().println(misread.sentence());
-                    if (json) {
-                        out.println(ReviewJson.of(misread));
-                    }
-                }
+                new LineErrors(spec, json, line).tell(misread);
                 yield NOT_A_LINE;
             }
             case Read read -> {

@@ -52,7 +52,7 @@ final class CommandRun {
         try {
             int code = program.execute(arguments);
             boolean json = List.of(arguments).contains("--json");
-            if (json && code >= NOT_ASKED_RIGHT && !out.wrote) {
+            if (json && code != 0 && !out.wrote) {
                 outWords.println(MAPPER.writeValueAsString(Map.of("error", words())));
             }
             outWords.flush();

@@ -90,7 +90,7 @@ final class FindCommand implements Callable<Integer> {
 
     private int answers(String fed, Context context, Repertoire has) {
         if (Notation.read(fed, context.vocabulary()) instanceof Misread misread) {
-            spec.commandLine().getErr().println(misread.sentence());
+            new LineErrors(spec, json, line).tell(misread);
             return NOT_A_LINE;
         }
         return told(Finder.find(new Finder.Query(fed, context, has, depth, top)));

@@ -52,7 +52,7 @@ final class LadderCommand implements Callable<Integer> {
     private int grow(String text, Context context) {
         return switch (Notation.read(text, context.vocabulary())) {
             case Misread misread -> {
-                spec.commandLine().getErr().println(misread.sentence());
+                new LineErrors(spec, json, line).tell(misread);
                 yield NOT_A_LINE;
             }
             case Read read -> told(Ladder.of(read, Ladder.With.usual(context)));

@@ -90,7 +90,7 @@ final class RoundCommand implements Callable<Integer> {
     private int layOut(String text, Context context, RoundLayout.Asked asked) {
         return switch (Notation.read(text, context.vocabulary())) {
             case Misread misread -> {
-                spec.commandLine().getErr().println(misread.sentence());
+                new LineErrors(spec, json, line).tell(misread);
                 yield NOT_A_LINE;
             }
             case Read read -> laidOut(read, context, asked);
@@ -103,7 +103,7 @@ final class RoundCommand implements Callable<Integer> {
             RoundWav sound = new RoundWav();
             Optional<RoundLayout> layout = RoundLayout.of(read, context, asked, sound.calls());
             if (layout.isEmpty()) {
-                spec.commandLine().getErr().println(RoundLayout.noStep(context));
+                new LineErrors(spec, json, line).tell(RoundLayout.noStep(context));
                 return NO_STEP;
             }
             warn(read, context);

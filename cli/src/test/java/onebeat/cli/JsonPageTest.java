@@ -122,6 +122,13 @@ class JsonPageTest {
     }
 
     @Test
+    void aRoundWithoutItsStepIsAnErrorInJsonToo() {
+        Ran ran = run("round", "--json", "--step", "live", "--line", "1+3");
+        assertThat(ran.code).isEqualTo(1);
+        assertThat(MAPPER.readTree(ran.out).propertyNames()).containsExactly("error");
+    }
+
+    @Test
     void anOutputThatNobodyTakesEndsTheRun() {
         StringWriter err = new StringWriter();
         int[] taken = {0};
@@ -151,6 +158,12 @@ class JsonPageTest {
         try {
             System.setIn(new ByteArrayInputStream("1 2\n1 2 off\n".getBytes(StandardCharsets.UTF_8)));
             assertThat(run("ladder", "--json", "-").out.lines()).hasSize(2);
+            System.setIn(new ByteArrayInputStream("1 2 off\nzap\n1+3\n".getBytes(StandardCharsets.UTF_8)));
+            assertThat(run("round", "--json", "--step", "live", "--line", "-")
+                            .out
+                            .lines())
+                    .as("one answer a line, those with errors too")
+                    .hasSize(3);
             System.setIn(new ByteArrayInputStream("(1)\n".getBytes(StandardCharsets.UTF_8)));
             assertThat(run("find", "--depth", "2", "--json", "-").out.lines()).hasSize(1);
             System.setIn(new ByteArrayInputStream("nothing".getBytes(StandardCharsets.UTF_8)));

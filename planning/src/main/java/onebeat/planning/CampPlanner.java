@@ -72,9 +72,10 @@ public final class CampPlanner {
         SolvedPlan filled = filled(problem, List.of());
         CampPlanner planner = new CampPlanner(problem, search);
         Optional<SolvedPlan> kept = planner.kept();
-        better.accept(kept.orElse(filled));
+        SolvedPlan first = kept.orElse(filled);
+        better.accept(first);
         if (!isThere()) {
-            return filled;
+            return first;
         }
         return kept.isPresent() ? planner.remake(kept.get(), better, stop) : planner.solve(filled, better, stop);
     }

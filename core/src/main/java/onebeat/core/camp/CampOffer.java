@@ -148,9 +148,4 @@ public record CampOffer(Camp here, Camp other, UnaryOperator<String> filmHere, L
         }
         return Arrivals.of(here, exchanges, told);
     }
-
-    /// Whether the other camp has anything to give.
-    public boolean isEmpty() {
-        return lines.isEmpty() && films.isEmpty();
-    }
 }

@@ -100,7 +100,7 @@ public final class OfferForm extends VBox {
     private static Node row(CheckBox box, String line, String note) {
         Text call = Nodes.text(line, "row-line");
         Text said = Nodes.text(note, "soft");
-        HBox under = new HBox(12, line.isEmpty() ? said : call, line.isEmpty() ? new Text() : said);
+        HBox under = line.isEmpty() ? new HBox(said) : new HBox(12, call, said);
         under.setAlignment(Pos.BASELINE_LEFT);
         VBox row = new VBox(1, box, under);
         VBox.setMargin(under, new Insets(0, 0, 0, 28));

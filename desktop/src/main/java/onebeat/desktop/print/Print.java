@@ -180,19 +180,6 @@ public final class Print {
         Page(String name, Sheet sheet) {
             this(name, sheet, Set.of(Kind.PDF));
         }
-
-        /// What it is in words; a PDF is none.
-        String in(Kind kind) {
-            return switch (kind) {
-                case PDF -> "";
-                case HTML -> SheetHtml.of(sheet);
-                case MARKDOWN -> SheetMarkdown.of(sheet);
-                case SVG ->
-                    sheet.drawing()
-                            .map(drawing -> DrawingSvg.of(drawing, sheet.title() + ": " + sheet.line()))
-                            .orElse("");
-            };
-        }
     }
 
     private static void write(CampSession app, List<Page> pages) {
@@ -235,11 +222,18 @@ public final class Print {
 
         @Override
         public void writeTo(OutputStream out) throws IOException {
-            if (kind == Kind.PDF) {
-                isSmall = !SheetPdf.write(page.sheet, out).isReadable();
-            } else {
-                out.write(page.in(kind).getBytes(StandardCharsets.UTF_8));
+            switch (kind) {
+                case PDF -> isSmall = !SheetPdf.write(page.sheet, out).isReadable();
+                case HTML -> out.write(SheetHtml.of(page.sheet).getBytes(StandardCharsets.UTF_8));
+                case MARKDOWN -> out.write(SheetMarkdown.of(page.sheet).getBytes(StandardCharsets.UTF_8));
+                case SVG -> out.write(rope(page.sheet).getBytes(StandardCharsets.UTF_8));
             }
+        }
+
+        private static String rope(Sheet sheet) {
+            return sheet.drawing()
+                    .map(drawing -> DrawingSvg.of(drawing, sheet.title() + ": " + sheet.line()))
+                    .orElse("");
         }
     }
 }
