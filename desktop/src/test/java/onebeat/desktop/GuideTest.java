@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javafx.scene.input.KeyCode;
+import onebeat.core.camp.Camp;
 import onebeat.desktop.app.StationName;
 import onebeat.desktop.command.KeyPress;
 import onebeat.desktop.demo.DemoCamp;
@@ -49,6 +50,7 @@ class GuideTest {
                 .close();
         Driver coach = Driver.open(camp, () -> System.nanoTime() / 1_000_000 * FAST);
         try {
+            Camp before = coach.app.camp();
             String guide = Files.readString(GUIDE);
             int steps = 0;
             Matcher step = STEP.matcher(guide.substring(guide.indexOf("## Monday")));
@@ -58,9 +60,13 @@ class GuideTest {
             }
             assertThat(steps).isGreaterThan(40);
             assertThat(coach.shell.here()).isEqualTo(StationName.BENCH);
-            assertThat(coach.app.camp().runs().size())
-                    .as("rounds that were run")
-                    .isGreaterThan(4);
+            Camp after = coach.app.camp();
+            assertThat(after.exchanges().size()).isEqualTo(before.exchanges().size() + 1);
+            assertThat(after.drills().size()).isEqualTo(before.drills().size() + 1);
+            assertThat(after.rounds().size()).isEqualTo(before.rounds().size() + 1);
+            assertThat(after.runs().size()).isEqualTo(before.runs().size() + 5);
+            assertThat(after.repetitions().size())
+                    .isGreaterThan(before.repetitions().size());
         } finally {
             coach.close();
         }
