@@ -5,9 +5,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import javafx.animation.PauseTransition;
+import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.layout.GridPane;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -23,6 +24,7 @@ import onebeat.desktop.command.CommandWords;
 import onebeat.desktop.command.Group;
 import onebeat.desktop.command.KeyPress;
 import onebeat.desktop.command.OwnKeys;
+import onebeat.desktop.nodes.LongList;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.print.Print;
 import onebeat.desktop.rope.RopeView;
@@ -33,30 +35,49 @@ public final class HelpSheet extends VBox {
 
     private static final double ROPE_HIGH = 176;
     private static final double ROPE_WIDE = 420;
+    private static final double WIDE = 1_060;
+    private static final double LEAST_HIGH = 400;
+
+    /// Of the width: the key, the command's name, what it does.
+    private static final List<Double> COLUMNS = List.of(19.0, 29.0, 52.0);
+
     private static final Duration BETWEEN_ROPES = Duration.millis(60);
     private static final List<String> EXAMPLES = List.of("one", "two", "three", "four");
+
+    private final LongList<Row> keys;
 
     /// @param commands of the station that is on, then of the program
     public HelpSheet(CampSession app, List<BoundCommand> commands, OwnKeys own) {
         super(12);
         setId("help-sheet");
         getStyleClass().addAll("paper", "preview");
-        setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+        setPrefSize(WIDE, LEAST_HIGH);
         List<Command<?, ?>> all = listed(commands);
         Button print = new Button(Texts.of("help.print"));
         print.setId("help-print");
         print.setOnAction(_ -> Print.keys(app, all, own));
         HBox head = new HBox(14, Nodes.text(Texts.of("help.title"), "title"), Nodes.spring(), print);
-        VBox left = new VBox(10, keys(all, own));
         VBox right = new VBox(8, Nodes.text(Texts.of("help.line"), "heading"));
-        right.setPrefWidth(ROPE_WIDE + 20);
         right.getChildren().add(Nodes.flow(Nodes.text(Texts.of("help.line.under"), "small")));
         for (int i = 0; i < EXAMPLES.size(); i++) {
             right.getChildren().addAll(example(app.camp(), EXAMPLES.get(i), i));
         }
-        HBox body = new HBox(26, left, right);
-        HBox.setHgrow(left, Priority.ALWAYS);
+        right.setPadding(new Insets(0, 14, 0, 0));
+        ScrollPane examples = Nodes.scroll(right);
+        examples.setFocusTraversable(true);
+        examples.setMinWidth(ROPE_WIDE + 20);
+        examples.setPrefWidth(ROPE_WIDE + 20);
+        examples.setMaxWidth(ROPE_WIDE + 20);
+        keys = new LongList<>(rows(all), Row::spoken, row -> row.drawn(own));
+        HBox.setHgrow(keys, Priority.ALWAYS);
+        HBox body = new HBox(26, keys, examples);
+        VBox.setVgrow(body, Priority.ALWAYS);
         getChildren().setAll(head, body);
+    }
+
+    /// The keys take the keyboard: its arrows go through them.
+    public void begin() {
+        keys.requestFocus();
     }
 
     /// Each command once, those with a key.
@@ -71,25 +92,56 @@ public final class HelpSheet extends VBox {
         return all;
     }
 
-    private static GridPane keys(List<Command<?, ?>> commands, OwnKeys own) {
-        GridPane grid = new GridPane(12, 3);
-        int row = 0;
-        for (Group group : Group.values()) {
-            List<Command<?, ?>> some =
-                    commands.stream().filter(c -> c.group() == group).toList();
-            if (some.isEmpty()) {
-                continue;
+    /// A kind of command, or a command under it.
+    private sealed interface Row {
+
+        String spoken();
+
+        Node drawn(OwnKeys own);
+
+        record Of(Group group) implements Row {
+            @Override
+            public String spoken() {
+                return CommandWords.of(group.key());
             }
-            grid.add(Nodes.text(CommandWords.of(group.key()), "heading"), 0, row++, 3, 1);
-            for (Command<?, ?> command : some) {
-                grid.addRow(
-                        row++,
-                        Nodes.key(own.shown(command).map(KeyPress::words).orElse("")),
-                        Nodes.text(command.name(), "small"),
+
+            @Override
+            public Node drawn(OwnKeys own) {
+                return Nodes.text(spoken(), "heading");
+            }
+        }
+
+        record One(Command<?, ?> command) implements Row {
+            @Override
+            public String spoken() {
+                return command.name() + ". " + command.help();
+            }
+
+            @Override
+            public Node drawn(OwnKeys own) {
+                String key = own.shown(command).map(KeyPress::words).orElse("");
+                return Nodes.columns(
+                        COLUMNS,
+                        Nodes.key(key),
+                        Nodes.label(command.name(), "small"),
                         Nodes.label(command.help(), "soft"));
             }
         }
-        return grid;
+    }
+
+    private static List<Row> rows(List<Command<?, ?>> commands) {
+        List<Row> rows = new ArrayList<>();
+        for (Group group : Group.values()) {
+            List<Row> some = commands.stream()
+                    .filter(c -> c.group() == group)
+                    .<Row>map(Row.One::new)
+                    .toList();
+            if (!some.isEmpty()) {
+                rows.add(new Row.Of(group));
+                rows.addAll(some);
+            }
+        }
+        return rows;
     }
 
     /// An example in words, and as a rope. The ropes come one after the other behind the sheet.

@@ -10,10 +10,8 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
@@ -24,6 +22,7 @@ import onebeat.desktop.command.Command;
 import onebeat.desktop.command.CommandWords;
 import onebeat.desktop.command.KeyPress;
 import onebeat.desktop.command.OwnKeys;
+import onebeat.desktop.nodes.LongList;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.settings.Settings;
 import onebeat.desktop.settings.SettingsStore;
@@ -32,13 +31,17 @@ import onebeat.desktop.text.Texts;
 /// The settings that hold for all camps: letters, words, motion, and the coach's own keys. Each holds at once.
 public final class SettingsForm extends VBox {
 
+    private static final double KEYS_WIDTH = 640;
     private static final double KEYS_HEIGHT = 300;
+
+    /// Of the width: the station, the command, its key, the buttons.
+    private static final List<Double> COLUMNS = List.of(16.0, 34.0, 22.0, 28.0);
 
     private final SettingsStore store;
     private final Navigator navigator;
     private final List<Command<?, ?>> commands;
     private final Text percent = Nodes.text("", "strong");
-    private final GridPane keys = new GridPane(14, 6);
+    private final LongList<Command<?, ?>> keys;
     private final Text asked = Nodes.text("", "small", "of-athlete");
 
     /// @param commands of the program and of the station that is on
@@ -54,8 +57,10 @@ public final class SettingsForm extends VBox {
         setId("settings-form");
         getStyleClass().addAll("paper", "preview");
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
-        ScrollPane scroll = Nodes.scroll(keys);
-        scroll.setPrefViewportHeight(KEYS_HEIGHT);
+        keys = new LongList<>(this.commands, SettingsForm::spoken, this::row);
+        keys.setPrefSize(KEYS_WIDTH, KEYS_HEIGHT);
+        keys.onKey(KeyCode.ENTER, this::learn);
+        keys.onKey(KeyCode.DELETE, this::forget);
         getChildren()
                 .setAll(
                         Nodes.text(Texts.of("settings.title"), "title"),
@@ -67,7 +72,7 @@ public final class SettingsForm extends VBox {
                         Nodes.text(Texts.of("settings.keys"), "heading"),
                         Nodes.flow(Nodes.text(Texts.of("settings.keys.under"), "soft")),
                         asked,
-                        scroll);
+                        keys);
         show();
     }
 
@@ -118,26 +123,35 @@ public final class SettingsForm extends VBox {
 
     private void show() {
         percent.setText(store.get().textPercent() + " %");
-        keys.getChildren().clear();
-        for (int i = 0; i < commands.size(); i++) {
-            Command<?, ?> command = commands.get(i);
-            Optional<KeyPress> own = store.get().ownKeys().of(command.id());
-            Button learn = new Button(own.map(KeyPress::words).orElse(Texts.of("settings.learn")));
-            learn.setId("learn-" + command.id());
-            learn.setAccessibleText(Texts.of("settings.learn.spoken", command.name()));
-            learn.setOnAction(_ -> learn(command));
-            keys.addRow(
-                    i,
-                    Nodes.text(CommandWords.of(command.scope().key()), "soft"),
-                    Nodes.text(command.name(), "small"),
-                    Nodes.key(command.keys().getFirst().words()),
-                    learn);
-            if (own.isPresent()) {
-                Button forget = new Button(Texts.of("settings.forget"));
-                forget.setOnAction(_ -> change(store.get().ownKeys().without(command.id())));
-                keys.add(forget, 4, i);
-            }
+        keys.refresh();
+    }
+
+    private Node row(Command<?, ?> command) {
+        Optional<KeyPress> own = store.get().ownKeys().of(command.id());
+        Button learn = new Button(own.map(KeyPress::words).orElse(Texts.of("settings.learn")));
+        learn.setId("learn-" + command.id());
+        learn.setAccessibleText(spoken(command));
+        learn.setOnAction(_ -> learn(command));
+        HBox buttons = new HBox(6, learn);
+        if (own.isPresent()) {
+            Button forget = new Button(Texts.of("settings.forget"));
+            forget.setOnAction(_ -> forget(command));
+            buttons.getChildren().add(forget);
         }
+        return Nodes.columns(
+                COLUMNS,
+                Nodes.label(CommandWords.of(command.scope().key()), "soft"),
+                Nodes.label(command.name(), "small"),
+                Nodes.key(command.keys().getFirst().words()),
+                buttons);
+    }
+
+    private static String spoken(Command<?, ?> command) {
+        return Texts.of("settings.learn.spoken", command.name());
+    }
+
+    private void forget(Command<?, ?> command) {
+        change(store.get().ownKeys().without(command.id()));
     }
 
     /// The next key, click of a clicker or tread on a pedal is this command's from now on.

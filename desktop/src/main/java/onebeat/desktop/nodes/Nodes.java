@@ -1,6 +1,7 @@
 package onebeat.desktop.nodes;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
@@ -13,6 +14,8 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.TransferMode;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -81,6 +84,20 @@ public final class Nodes {
     public static <T extends Node> T givesKey(T node, String key) {
         node.getProperties().put(GIVES_KEY, key);
         return node;
+    }
+
+    /// Things beside each other, each in its share of the width, so that those of all rows stand under each other.
+    ///
+    /// @param percents of the width, one for each thing
+    public static GridPane columns(List<Double> percents, Node... things) {
+        GridPane row = new GridPane(12, 0);
+        for (double percent : percents) {
+            ColumnConstraints column = new ColumnConstraints();
+            column.setPercentWidth(percent);
+            row.getColumnConstraints().add(column);
+        }
+        row.addRow(0, things);
+        return row;
     }
 
     /// A small cap with a key's name.

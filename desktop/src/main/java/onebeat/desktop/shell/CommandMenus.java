@@ -5,11 +5,10 @@ import java.util.List;
 import java.util.function.Supplier;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import onebeat.desktop.command.BoundCommand;
 import onebeat.desktop.command.Group;
 import onebeat.desktop.command.KeyPress;
@@ -52,20 +51,27 @@ final class CommandMenus {
 
     /// One command: its name, and its key at the right.
     MenuItem item(BoundCommand command) {
-        Label name = new Label(command.command().name());
-        Region between = Nodes.spring();
-        HBox row = new HBox(18, name, between);
-        HBox.setHgrow(between, Priority.ALWAYS);
-        row.setMinWidth(WIDTH);
-        own.get().shown(command.command()).map(KeyPress::words).ifPresent(key -> {
-            Label shown = new Label(key);
-            shown.getStyleClass().add("menu-key");
-            row.getChildren().add(shown);
-        });
-        MenuItem item = new MenuItem("", row);
+        String key = own.get().shown(command.command()).map(KeyPress::words).orElse("");
+        MenuItem item = new MenuItem("", row(command.command().name(), key));
         item.setId(command.id());
         item.setDisable(!command.isPossible());
         item.setOnAction(_ -> command.run().run());
         return item;
+    }
+
+    /// A menu in a menu, in line with the commands about it.
+    static Menu within(String name) {
+        return new Menu("", row(name, ""));
+    }
+
+    private static HBox row(String name, String key) {
+        HBox row = new HBox(18, new Label(name), Nodes.spring());
+        row.setMinWidth(WIDTH);
+        if (!key.isEmpty()) {
+            Label shown = new Label(key);
+            shown.getStyleClass().add("menu-key");
+            row.getChildren().add(shown);
+        }
+        return row;
     }
 }

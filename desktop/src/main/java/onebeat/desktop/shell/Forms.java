@@ -85,7 +85,9 @@ final class Forms {
 
     /// The keys that are on here, and how a line is written.
     void help(List<BoundCommand> commands, OwnKeys own) {
-        navigator.open(new HelpSheet(app, commands, own));
+        HelpSheet sheet = new HelpSheet(app, commands, own);
+        navigator.open(sheet);
+        sheet.begin();
     }
 
     /// The camp's partners. Who is kept is tonight's partner.

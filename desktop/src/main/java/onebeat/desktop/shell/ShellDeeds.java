@@ -150,7 +150,7 @@ final class ShellDeeds {
     }
 
     private Menu recent() {
-        Menu menu = new Menu(Texts.of("menu.recent"));
+        Menu menu = CommandMenus.within(Texts.of("menu.recent"));
         files.others().recent().forEach(path -> {
             MenuItem item = new MenuItem(path.toString());
             item.setMnemonicParsing(false);
