@@ -72,6 +72,30 @@ class StationsWindowTest extends DemoWindow {
     }
 
     @Test
+    void theSheetOfKeysMakesOnlyTheRowsOnScreenAndEndGoesToTheLast() {
+        coach.press(KeyCode.F1);
+        coach.await("the sheet", () -> coach.shows(Texts.of("help.title")));
+        coach.await("the last example", () -> coach.shows(Texts.of("help.example.four")));
+        assertThat(coach.shows("Ctrl+6")).as("far down, so it is not made yet").isFalse();
+        coach.press(KeyCode.END);
+        coach.await("the last row", () -> coach.shows("Ctrl+6"));
+        coach.press(KeyCode.ESCAPE);
+        coach.await("gone", () -> !coach.shows(Texts.of("help.title")));
+    }
+
+    @Test
+    void aKeyIsLearnedAndForgottenFromItsRow() {
+        coach.press(KeyCode.COMMA, KeyCode.CONTROL);
+        coach.await("the settings", () -> coach.has("settings-keys"));
+        coach.click("settings-keys").press(KeyCode.HOME).press(KeyCode.ENTER);
+        coach.await("asked for a key", () -> coach.shows("Press the key, clicker or pedal for"));
+        coach.press(KeyCode.F12);
+        coach.await("learned", () -> coach.shows("Forget"));
+        coach.click("settings-keys").press(KeyCode.HOME).press(KeyCode.DELETE);
+        coach.await("forgotten", () -> !coach.shows("Forget"));
+    }
+
+    @Test
     void theBenchChangesTempoAndDrill() {
         go(StationName.BENCH);
         int bpm = coach.app.drill().map(Drill::bpm).orElseThrow();

@@ -8,6 +8,7 @@ import onebeat.core.book.Ledger;
 import onebeat.core.book.Note;
 import onebeat.core.book.Repetition;
 import onebeat.core.book.RoundRun;
+import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
@@ -56,11 +57,14 @@ public record Camp(
                 Shelf.of(PlanSetting::key));
     }
 
-    /// The athlete and whoever stands across tonight: the partner at the door playing the opponent, or the
-    /// opponent.
+    /// The athlete and who stands across tonight.
     public Setting setting() {
-        return new Setting(
-                card.athlete(), partner().map(p -> p.playing(card.opponent())).orElse(card.opponent()));
+        return new Setting(card.athlete(), across());
+    }
+
+    /// Who stands across tonight: the partner at the door playing the opponent, or the opponent.
+    public Fighter across() {
+        return partner().map(p -> p.playing(card.opponent())).orElse(card.opponent());
     }
 
     /// The partner at the door.
@@ -78,7 +82,7 @@ public record Camp(
     public Vocabulary vocabulary() {
         Words known = words;
         Stance athlete = card.athlete().stance();
-        Stance across = setting().partner().stance();
+        Stance across = across().stance();
         if (!known.lines.equals(ownLines) || known.athlete != athlete || known.across != across) {
             Vocabulary all = Vocabulary.standard().spokenBy(athlete, across).with(ownLines.all());
             known = new Words(ownLines, athlete, across, all);

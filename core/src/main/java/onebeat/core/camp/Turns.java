@@ -83,9 +83,7 @@ public final class Turns {
 
     /// Who feeds and holds in a round.
     public static String holder(Camp camp, RoundPlan round) {
-        return round.isAthletes()
-                ? camp.setting().partner().name()
-                : camp.card().athlete().name();
+        return round.isAthletes() ? camp.across().name() : camp.card().athlete().name();
     }
 
     private static String partner(Camp camp, RoundPlan round) {

@@ -4,7 +4,6 @@ import onebeat.core.camp.Camp;
 import onebeat.core.notation.Line;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
-import onebeat.core.play.Setting;
 import onebeat.core.wording.Wording;
 import onebeat.desktop.settings.Settings;
 
@@ -19,9 +18,7 @@ public record LineWords(Settings settings, Camp camp, boolean onFilm) {
     }
 
     private Wording wording() {
-        Setting tonight = camp.setting();
-        return settings.wording(
-                onFilm ? new Setting(tonight.athlete(), camp.card().opponent()) : tonight);
+        return settings.wording(camp.card().athlete(), onFilm ? camp.card().opponent() : camp.across());
     }
 
     /// A line in words; one that cannot be read stays as it is written.

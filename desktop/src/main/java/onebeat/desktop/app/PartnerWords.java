@@ -16,7 +16,7 @@ public final class PartnerWords {
                         ? Texts.of(
                                 "door.plays",
                                 p.name(),
-                                Texts.of("stance." + camp.setting().partner().stance()))
+                                Texts.of("stance." + camp.across().stance()))
                         : Texts.of("door.partner", p.name()))
                 .orElse(Texts.of("door.opponent", opponent));
     }

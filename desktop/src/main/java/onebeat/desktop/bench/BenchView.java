@@ -185,7 +185,7 @@ final class BenchView extends GridPane {
                         r.played().ways().get(state.shownWay()).way().branch()))
                 .orElse("");
         String turned = state.mirrored() ? Texts.of("bench.mirrored") : "";
-        under.setText(Texts.of(pairing, shown.camp.setting().partner().name()) + turned + ways);
+        under.setText(Texts.of(pairing, shown.camp.across().name()) + turned + ways);
     }
 
     private void showLines() {
@@ -220,7 +220,7 @@ final class BenchView extends GridPane {
                                         r,
                                         now.state.shownWay(),
                                         now.camp.card().athlete().name(),
-                                        now.camp.setting().partner().name(),
+                                        now.camp.across().name(),
                                         true))
                                 .orElse(null));
     }

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Locale;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
-import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polyline;
@@ -17,12 +16,13 @@ import onebeat.core.book.Ledger;
 import onebeat.core.book.Ledger.Day;
 import onebeat.core.film.Share;
 import onebeat.core.timing.Rung;
+import onebeat.desktop.nodes.DrawnPane;
 import onebeat.desktop.nodes.LetterMeasure;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.text.Texts;
 
 /// One drill across the days: its clean share with the interval, higher is cleaner.
-final class DrillStrand extends Pane {
+final class DrillStrand extends DrawnPane {
 
     private static final double TOP = 8;
     private static final double LOW = 46;
@@ -41,10 +41,10 @@ final class DrillStrand extends Pane {
         this.last = last;
         setMinHeight(HEIGHT);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-        widthProperty().addListener((_, _, _) -> draw());
     }
 
-    private void draw() {
+    @Override
+    protected void draw() {
         List<Node> nodes = new ArrayList<>();
         for (double y : List.of(TOP, (TOP + LOW) / 2, LOW)) {
             Line rule = new Line(10, y, getWidth() - 40, y);
@@ -79,8 +79,8 @@ final class DrillStrand extends Pane {
         marks.addAll(List.of(interval, dot));
     }
 
-    /// What stands under the days, the newest first; an older one for which no room is left stands in the spoken words
-    /// only.
+    /// What stands under the days, the newest first; an older one for which no room is left stands in the spoken
+    /// words only.
     private List<Node> words() {
         List<Node> all = new ArrayList<>();
         double end = getWidth();

@@ -1,7 +1,6 @@
 package onebeat.desktop.figures;
 
 import javafx.scene.AccessibleRole;
-import javafx.scene.layout.Pane;
 import javafx.scene.shape.Ellipse;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.exchange.Segment;
@@ -12,6 +11,7 @@ import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Spot;
 import onebeat.core.play.Who;
+import onebeat.desktop.nodes.DrawnPane;
 import onebeat.desktop.nodes.LetterMeasure;
 import onebeat.desktop.nodes.ShapePool;
 import onebeat.desktop.text.Texts;
@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 
 /// The floor seen from above, to scale: where both stand, where they face, and whose lead foot is outside. The
 /// athlete starts on the left. Paler prints show where they stood a beat before.
-public final class FeetView extends Pane {
+public final class FeetView extends DrawnPane {
 
     /// What is shown around the two, in centimetres.
     private static final double AROUND_CM = 44;
@@ -44,8 +44,6 @@ public final class FeetView extends Pane {
     public FeetView() {
         getStyleClass().add("figures");
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-        widthProperty().addListener((_, _, _) -> draw());
-        heightProperty().addListener((_, _, _) -> draw());
     }
 
     /// Shows both at a place in a way; nothing without a way.
@@ -53,10 +51,11 @@ public final class FeetView extends Pane {
         way = now;
         setting = who;
         beat = atBeat;
-        draw();
+        redraw();
     }
 
-    private void draw() {
+    @Override
+    protected void draw() {
         marks.begin();
         if (way != null && getWidth() > 20 && getHeight() > 3 * LEAST_FLOOR) {
             Between now = Between.at(way, beat);

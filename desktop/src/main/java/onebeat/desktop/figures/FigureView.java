@@ -1,7 +1,6 @@
 package onebeat.desktop.figures;
 
 import javafx.scene.AccessibleRole;
-import javafx.scene.layout.Pane;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
 import onebeat.core.play.Beat;
@@ -9,11 +8,12 @@ import onebeat.core.play.Moment;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Who;
+import onebeat.desktop.nodes.DrawnPane;
 import onebeat.desktop.nodes.ShapePool;
 import org.jspecify.annotations.Nullable;
 
 /// Draws the two fighters as figures, the athlete on the left.
-public final class FigureView extends Pane {
+public final class FigureView extends DrawnPane {
 
     private static final double ROOM_CM = 205;
 
@@ -25,8 +25,6 @@ public final class FigureView extends Pane {
     public FigureView() {
         getStyleClass().add("figures");
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-        widthProperty().addListener((_, _, _) -> draw());
-        heightProperty().addListener((_, _, _) -> draw());
     }
 
     /// Shows these two at a place in a way; nothing without a way.
@@ -34,10 +32,11 @@ public final class FigureView extends Pane {
         way = now;
         setting = who;
         beat = atBeat;
-        draw();
+        redraw();
     }
 
-    private void draw() {
+    @Override
+    protected void draw() {
         marks.begin();
         if (way == null || getWidth() < 20 || getHeight() < 20) {
             marks.end();

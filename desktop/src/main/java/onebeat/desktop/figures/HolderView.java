@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.AccessibleRole;
-import javafx.scene.layout.Pane;
 import javafx.scene.shape.Rectangle;
 import onebeat.core.exchange.Build;
 import onebeat.core.exchange.Level;
@@ -21,12 +20,13 @@ import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Who;
 import onebeat.core.timing.Timing;
+import onebeat.desktop.nodes.DrawnPane;
 import onebeat.desktop.nodes.ShapePool;
 import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
 
 /// What the holder sees: the athlete in front, and the own hands, which move to each target a step ahead.
-public final class HolderView extends Pane {
+public final class HolderView extends DrawnPane {
 
     /// What is seen of the athlete, in centimetres above the floor: from the thighs to over the head.
     private static final double LOW_CM = 52;
@@ -53,23 +53,22 @@ public final class HolderView extends Pane {
         frame.widthProperty().bind(widthProperty());
         frame.heightProperty().bind(heightProperty());
         setClip(frame);
-        widthProperty().addListener((_, _, _) -> draw());
-        heightProperty().addListener((_, _, _) -> draw());
     }
 
     /// Shows this, or nothing.
     public void show(@Nullable Picture now) {
         picture = now;
-        draw();
+        redraw();
     }
 
     /// Goes to a place along the line, in beats.
     public void at(double place) {
         beat = place;
-        draw();
+        redraw();
     }
 
-    private void draw() {
+    @Override
+    protected void draw() {
         marks.begin();
         if (picture != null && getWidth() > 40 && getHeight() > 40) {
             new Drawing(picture).draw();

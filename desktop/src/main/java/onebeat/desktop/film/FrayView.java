@@ -8,7 +8,6 @@ import java.util.function.UnaryOperator;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.CubicCurve;
 import javafx.scene.shape.Line;
@@ -16,6 +15,7 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 import onebeat.core.film.FollowUps.After;
 import onebeat.core.film.FollowUps.FollowUp;
+import onebeat.desktop.nodes.DrawnPane;
 import onebeat.desktop.nodes.LetterMeasure;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.text.Texts;
@@ -23,7 +23,7 @@ import onebeat.desktop.text.Texts;
 /// Habits as ropes that fray into what the opponent does next: a strand is as wide as its share, and beside it stand
 /// the count and the 95 % interval. One strand is at hand; where there are more habits than fit, those
 /// above it give way.
-final class FrayView extends Pane {
+final class FrayView extends DrawnPane {
 
     private static final double ROOT_WIDTH = 22;
     private static final double LEAST_ROW = 28;
@@ -47,15 +47,13 @@ final class FrayView extends Pane {
         this.choose = choose;
         this.words = words;
         setAccessibleRole(AccessibleRole.PARENT);
-        widthProperty().addListener((_, _, _) -> draw());
-        heightProperty().addListener((_, _, _) -> draw());
     }
 
     void show(List<After> now, Optional<String> chosenStimulus, Optional<String> chosenResponse) {
         habits = now;
         stimulus = chosenStimulus;
         response = chosenResponse;
-        draw();
+        redraw();
     }
 
     /// Where the columns lie: what was done, the root, the strands, what followed, how often.
@@ -157,7 +155,8 @@ final class FrayView extends Pane {
         return Math.max(row * shown(after).size(), LEAST_ROW * measure.larger() + 12);
     }
 
-    private void draw() {
+    @Override
+    protected void draw() {
         List<Node> nodes = new ArrayList<>();
         row = rowHeight();
         Columns columns = columns();

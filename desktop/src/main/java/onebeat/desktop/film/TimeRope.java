@@ -13,7 +13,6 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
-import javafx.scene.layout.Pane;
 import javafx.scene.shape.Ellipse;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
@@ -21,6 +20,7 @@ import javafx.scene.text.Text;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
 import onebeat.core.play.Who;
+import onebeat.desktop.nodes.DrawnPane;
 import onebeat.desktop.nodes.LetterMeasure;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.rope.Curve;
@@ -29,7 +29,7 @@ import onebeat.desktop.text.Texts;
 import onebeat.media.SoundPicture;
 
 /// A reel as a rope on the time axis: a knot for each exchange, in the colour of the one who started it.
-final class TimeRope extends Pane {
+final class TimeRope extends DrawnPane {
 
     private static final double MIDDLE = 24;
     private static final double SIDE = 12;
@@ -51,7 +51,6 @@ final class TimeRope extends Pane {
         playhead.getStyleClass().setAll("playhead");
         first.getStyleClass().setAll("time-mark");
         second.getStyleClass().setAll("time-mark");
-        widthProperty().addListener((_, _, _) -> draw());
         setOnMousePressed(e -> seek.accept(timeAt(e.getX())));
         setOnMouseDragged(e -> seek.accept(timeAt(e.getX())));
     }
@@ -60,14 +59,14 @@ final class TimeRope extends Pane {
         reel = Optional.of(now);
         exchanges = on;
         chosen = here;
-        draw();
+        redraw();
     }
 
     /// What is known of the film is drawn with it.
     void glance(FilmGlance now) {
         if (!now.equals(glance)) {
             glance = now;
-            draw();
+            redraw();
         }
     }
 
@@ -93,7 +92,8 @@ final class TimeRope extends Pane {
         });
     }
 
-    private void draw() {
+    @Override
+    protected void draw() {
         getChildren().clear();
         if (reel.isEmpty() || getWidth() < 40) {
             return;

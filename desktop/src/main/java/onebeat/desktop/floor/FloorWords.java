@@ -278,8 +278,8 @@ final class FloorWords {
         List<Word> words = new ArrayList<>();
         Camp worked = Turns.workedBy(app.camp(), stretch.part().plan().worker()).orElse(app.camp());
         Settings settings = app.settings().get();
-        Wording wording =
-                (byNumber.getAsBoolean() ? settings.with(Scheme.NUMBERS) : settings).wording(worked.setting());
+        Wording wording = (byNumber.getAsBoolean() ? settings.with(Scheme.NUMBERS) : settings)
+                .wording(worked.setting().athlete(), worked.setting().partner());
         if (Notation.read(stretch.part().text(), worked.vocabulary()) instanceof Read read) {
             List<Wording.Said> pieces = wording.pieces(read.line());
             for (Wording.Said piece : pieces) {

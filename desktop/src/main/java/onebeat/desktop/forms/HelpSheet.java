@@ -4,7 +4,8 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import javafx.animation.PauseTransition;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -41,7 +42,7 @@ public final class HelpSheet extends VBox {
     /// Of the width: the key, the command's name, what it does.
     private static final List<Double> COLUMNS = List.of(19.0, 29.0, 52.0);
 
-    private static final Duration BETWEEN_ROPES = Duration.millis(60);
+    private static final Duration BETWEEN_PIECES = Duration.millis(50);
     private static final List<String> EXAMPLES = List.of("one", "two", "three", "four");
 
     private final LongList<Row> keys;
@@ -58,10 +59,6 @@ public final class HelpSheet extends VBox {
         print.setOnAction(_ -> Print.keys(app, all, own));
         HBox head = new HBox(14, Nodes.text(Texts.of("help.title"), "title"), Nodes.spring(), print);
         VBox right = new VBox(8, Nodes.text(Texts.of("help.line"), "heading"));
-        right.getChildren().add(Nodes.flow(Nodes.text(Texts.of("help.line.under"), "small")));
-        for (int i = 0; i < EXAMPLES.size(); i++) {
-            right.getChildren().addAll(example(app.camp(), EXAMPLES.get(i), i));
-        }
         right.setPadding(new Insets(0, 14, 0, 0));
         ScrollPane examples = Nodes.scroll(right);
         examples.setFocusTraversable(true);
@@ -73,6 +70,7 @@ public final class HelpSheet extends VBox {
         HBox body = new HBox(26, keys, examples);
         VBox.setVgrow(body, Priority.ALWAYS);
         getChildren().setAll(head, body);
+        explain(right, app.camp());
     }
 
     /// The keys take the keyboard: its arrows go through them.
@@ -144,15 +142,28 @@ public final class HelpSheet extends VBox {
         return rows;
     }
 
-    /// An example in words, and as a rope. The ropes come one after the other behind the sheet.
-    private static List<Node> example(Camp camp, String which, int place) {
+    /// How a line is written comes behind the sheet, one piece after the other: the sheet is there at once.
+    private static void explain(VBox right, Camp camp) {
+        Timeline pieces = new Timeline();
+        after(pieces, () -> right.getChildren().add(Nodes.flow(Nodes.text(Texts.of("help.line.under"), "small"))));
+        for (String which : EXAMPLES) {
+            after(pieces, () -> right.getChildren().addAll(example(camp, which)));
+        }
+        pieces.play();
+    }
+
+    private static void after(Timeline pieces, Runnable piece) {
+        Duration when = BETWEEN_PIECES.multiply(pieces.getKeyFrames().size() + 1);
+        pieces.getKeyFrames().add(new KeyFrame(when, _ -> piece.run()));
+    }
+
+    /// An example in words, and as a rope.
+    private static List<Node> example(Camp camp, String which) {
         String line = Texts.of("help.example." + which);
         RopeView rope = new RopeView();
         rope.setPrefSize(ROPE_WIDE, ROPE_HIGH);
         rope.setMinHeight(ROPE_HIGH);
-        PauseTransition behind = new PauseTransition(BETWEEN_ROPES.multiply(place + 1));
-        behind.setOnFinished(_ -> draw(rope, line, camp));
-        behind.play();
+        draw(rope, line, camp);
         return List.of(
                 Nodes.text(line, "mono-strong"),
                 Nodes.flow(Nodes.text(Texts.of("help.example." + which + ".why"), "soft")),
@@ -165,7 +176,7 @@ public final class HelpSheet extends VBox {
                     Review.withoutMends(read, camp.context()),
                     0,
                     camp.card().athlete().name(),
-                    camp.setting().partner().name(),
+                    camp.across().name(),
                     false));
         }
     }

@@ -58,6 +58,7 @@ public final class SettingsForm extends VBox {
         getStyleClass().addAll("paper", "preview");
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         keys = new LongList<>(this.commands, SettingsForm::spoken, this::row);
+        keys.setId("settings-keys");
         keys.setPrefSize(KEYS_WIDTH, KEYS_HEIGHT);
         keys.onKey(KeyCode.ENTER, this::learn);
         keys.onKey(KeyCode.DELETE, this::forget);

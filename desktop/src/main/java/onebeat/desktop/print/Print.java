@@ -56,7 +56,7 @@ public final class Print {
     /// The partner's and the athlete's card of a way through a line.
     public static void cards(CampSession app, Review review, int way, String name, Odds odds) {
         String athlete = app.camp().card().athlete().name();
-        String across = app.camp().setting().partner().name();
+        String across = app.camp().across().name();
         Cards.For what = new Cards.For(
                 name,
                 athlete,
@@ -83,7 +83,7 @@ public final class Print {
                 session,
                 schedule,
                 app.camp().card().athlete().name(),
-                app.camp().setting().partner().name(),
+                app.camp().across().name(),
                 plan -> Turns.taken(app.camp(), session)
                         ? Texts.of("rounds.worker", Turns.worker(app.camp(), plan), Turns.holder(app.camp(), plan))
                         : "",
@@ -155,7 +155,7 @@ public final class Print {
                 review,
                 way,
                 app.camp().card().athlete().name(),
-                app.camp().setting().partner().name(),
+                app.camp().across().name(),
                 false));
         return rope;
     }

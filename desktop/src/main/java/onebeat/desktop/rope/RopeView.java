@@ -2,13 +2,13 @@ package onebeat.desktop.rope;
 
 import java.util.function.Consumer;
 import javafx.scene.AccessibleRole;
-import javafx.scene.layout.Pane;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import onebeat.core.play.Moment;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Who;
 import onebeat.core.review.Review;
+import onebeat.desktop.nodes.DrawnPane;
 import onebeat.desktop.nodes.LetterMeasure;
 import onebeat.desktop.nodes.ShapePool;
 import onebeat.desktop.text.Texts;
@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 /// the place is open; a defence is a short bar across the thread it covers. Two contacts on one beat are
 /// tied by a knot, the brightest mark. Reads fork the rope. Under each strike stands its grade and how open
 /// its target is, and a line under the call where something was found.
-public final class RopeView extends Pane {
+public final class RopeView extends DrawnPane {
 
     /// What is drawn.
     ///
@@ -58,8 +58,6 @@ public final class RopeView extends Pane {
     private Forks forks = Forks.NONE;
     private Stretch stretch = Stretch.whole(1);
     private boolean scrubbed = true;
-    private double drawnWidth;
-    private double drawnHeight;
     private final Line scrubLine = new Line();
     private final Polygon scrubGrip = new Polygon(-7, 0, 7, 0, 0, 9);
 
@@ -86,7 +84,7 @@ public final class RopeView extends Pane {
     public void mark(RopeMark now) {
         mark = now;
         if (scale != null && !stretch.at(now.beat(), beats()).equals(stretch)) {
-            draw();
+            redraw();
         } else {
             placeScrub();
         }
@@ -95,7 +93,7 @@ public final class RopeView extends Pane {
     /// Draws this, or nothing.
     public void show(@Nullable Picture now) {
         picture = now;
-        draw();
+        redraw();
     }
 
     private int beats() {
@@ -117,32 +115,23 @@ public final class RopeView extends Pane {
                 .mapToDouble(Moment::gapCm)
                 .max()
                 .orElse(0);
-        return new RopeScale(drawnWidth, drawnHeight, stretch, widest + BAND_ROOM_CM, forks.lanes(), letters);
+        return new RopeScale(getWidth(), getHeight(), stretch, widest + BAND_ROOM_CM, forks.lanes(), letters);
     }
 
     @Override
-    protected void layoutChildren() {
-        super.layoutChildren();
-        if (getWidth() != drawnWidth || getHeight() != drawnHeight) {
-            draw();
-        }
-    }
-
-    private void draw() {
-        drawnWidth = getWidth();
-        drawnHeight = getHeight();
-        if (picture == null || drawnWidth < 50 || drawnHeight < 50) {
+    protected void draw() {
+        if (picture == null || getWidth() < 50 || getHeight() < 50) {
             scale = null;
             marks.clear();
             setAccessibleText(Texts.of("rope.empty"));
             return;
         }
         double larger = measure.larger();
-        forks = picture.forks(RopeScale.mostLanes(drawnHeight, larger));
+        forks = picture.forks(RopeScale.mostLanes(getHeight(), larger));
         stretch = scrubbed ? stretch.at(mark.beat(), beats()) : Stretch.whole(beats());
         RopeScale now = scale(larger);
         scale = now;
-        Lettering letters = new Lettering(marks, measure, drawnWidth, drawnHeight);
+        Lettering letters = new Lettering(marks, measure, getWidth(), getHeight());
         marks.begin();
         new RopeStrands(marks, now, picture, forks).draw();
         new RopeStrokes(marks, now, picture, forks).draw();

@@ -9,7 +9,6 @@ import java.util.function.IntConsumer;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.input.TransferMode;
-import javafx.scene.layout.Pane;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Path;
 import javafx.scene.text.Text;
@@ -18,6 +17,7 @@ import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Between;
 import onebeat.core.rounds.Schedule.Stretch;
+import onebeat.desktop.nodes.DrawnPane;
 import onebeat.desktop.nodes.LetterMeasure;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.rope.Curve;
@@ -25,7 +25,7 @@ import onebeat.desktop.rope.Curve.Point;
 import onebeat.desktop.text.Texts;
 
 /// The session as one rope: rounds thick, rests thin, and under each round what it costs.
-final class HourRope extends Pane {
+final class HourRope extends DrawnPane {
 
     private static final double HEIGHT = 178;
     private static final double FROM_ABOVE = 66;
@@ -55,7 +55,6 @@ final class HourRope extends Pane {
         this.hands = hands;
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setMinHeight(HEIGHT);
-        widthProperty().addListener((_, _, _) -> draw());
         setOnDragOver(e -> {
             if (e.getDragboard().hasString()) {
                 e.acceptTransferModes(TransferMode.COPY_OR_MOVE);
@@ -97,10 +96,11 @@ final class HourRope extends Pane {
         schedule = now;
         whose = worker;
         chosen = round;
-        draw();
+        redraw();
     }
 
-    private void draw() {
+    @Override
+    protected void draw() {
         getChildren().clear();
         if (getWidth() < 100) {
             return;

@@ -233,7 +233,7 @@ final class RoundsUpdate {
         if (camp.partner().isEmpty()) {
             return warn("rounds.turns.nobody");
         }
-        String partner = camp.setting().partner().name();
+        String partner = camp.across().name();
         return tonight()
                 .flatMap(session -> Turns.takenBy(camp, session, 0))
                 .map(edit -> Next.of(state, Save.of(edit, new Say(Texts.of("rounds.turns", partner)))))

@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import onebeat.core.exchange.Catalogue;
-import onebeat.core.play.Setting;
+import onebeat.core.exchange.Fighter;
 import onebeat.core.wording.Scheme;
 import onebeat.core.wording.Wording;
 import onebeat.desktop.command.OwnKeys;
@@ -92,9 +92,9 @@ public record Settings(
     }
 
     /// Says lines for two fighters, the way the coach wants them said. The other is called by the first name.
-    public Wording wording(Setting setting) {
-        String other = setting.partner().name().split(" ", -1)[0];
-        return new Wording(scheme, setting.athlete().stance(), setting.partner().stance(), other, ownWords);
+    public Wording wording(Fighter athlete, Fighter other) {
+        String called = other.name().split(" ", -1)[0];
+        return new Wording(scheme, athlete.stance(), other.stance(), called, ownWords);
     }
 
     /// As they are kept.

@@ -12,7 +12,6 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
@@ -22,12 +21,13 @@ import javafx.scene.text.Text;
 import onebeat.core.camp.Camp;
 import onebeat.core.plan.DoneDay;
 import onebeat.core.rounds.Session;
+import onebeat.desktop.nodes.DrawnPane;
 import onebeat.desktop.nodes.LetterMeasure;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.text.Texts;
 
 /// The camp as a cord from its first day to fight night, with a knot for every session.
-final class CampBand extends Pane {
+final class CampBand extends DrawnPane {
 
     private static final double LEFT = 96;
     private static final double LINE = 40;
@@ -63,7 +63,6 @@ final class CampBand extends Pane {
         brand.setTooltip(new Tooltip(Texts.of("menu.spoken")));
         brand.setOnAction(_ -> this.menu.run());
         brand.relocate(10, 8);
-        widthProperty().addListener((_, _, _) -> draw());
     }
 
     /// The program's name, at which the menu hangs.
@@ -75,10 +74,11 @@ final class CampBand extends Pane {
         camp = now;
         door = atDoor;
         today = day;
-        draw();
+        redraw();
     }
 
-    private void draw() {
+    @Override
+    protected void draw() {
         double larger = measure.larger();
         line = LINE * larger;
         setPrefHeight(HEIGHT * larger);

@@ -10,7 +10,6 @@ import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
-import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Ellipse;
 import javafx.scene.shape.Line;
@@ -26,6 +25,7 @@ import onebeat.core.plan.PlanProblem;
 import onebeat.core.plan.PlannedDay;
 import onebeat.core.plan.TrainingLoad;
 import onebeat.core.timing.Rung;
+import onebeat.desktop.nodes.DrawnPane;
 import onebeat.desktop.nodes.LetterMeasure;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.text.Texts;
@@ -34,7 +34,7 @@ import org.jspecify.annotations.Nullable;
 
 /// The cord unrolled: weeks as lengths, sessions as knots thick by load, thinner toward fight night, and under it one
 /// strand for each line that climbs its steps, with the band between a slow and a quick pace.
-final class WeeksRope extends Pane {
+final class WeeksRope extends DrawnPane {
 
     private static final double TOP = 34;
     private static final double OTHER = 30;
@@ -58,13 +58,12 @@ final class WeeksRope extends Pane {
         this.dispatch = dispatch;
         setId("weeks-rope");
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-        widthProperty().addListener((_, _, _) -> draw());
         setOnMousePressed(e -> press(e.getX(), e.getY()));
     }
 
     void show(WeeksPicture now) {
         picture = now;
-        draw();
+        redraw();
     }
 
     private void press(double x, double y) {
@@ -88,7 +87,8 @@ final class WeeksRope extends Pane {
         return left + day * step(now);
     }
 
-    private void draw() {
+    @Override
+    protected void draw() {
         WeeksPicture now = picture;
         if (now == null || getWidth() <= 0) {
             return;

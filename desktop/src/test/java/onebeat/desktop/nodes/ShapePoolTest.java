@@ -8,7 +8,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.shape.Line;
 import org.junit.jupiter.api.Test;
 
-class MarksTest {
+class ShapePoolTest {
 
     private final Pane pane = new Pane();
     private final ShapePool marks = new ShapePool(pane);
