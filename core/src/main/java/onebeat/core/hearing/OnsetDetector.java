@@ -145,10 +145,13 @@ public final class OnsetDetector {
     /// The same from a place in the list on.
     public List<Onset> onsetsFrom(int index) {
         List<Onset> all = new ArrayList<>();
+        List<Boolean> alone = found.stream()
+                .map(one -> SoundKinds.of(one.features()).kind().isHit())
+                .toList();
         UsualLoudness usual = usual();
         for (int i = Math.min(index, found.size()); i < found.size(); i++) {
             Found one = found.get(i);
-            double likely = usual.hitLikely(i, one.loudness) + (inShadow(i) ? SHADOW : 0);
+            double likely = usual.hitLikely(i, one.loudness) + anotherHit(i, alone);
             SoundKinds.Told told = SoundKinds.of(one.features(), likely);
             all.add(new Onset(
                     one.timeS, one.loudness, told.kind(), told.sure(), told.struck(), bands.middleHz(one.band)));
@@ -170,15 +173,15 @@ public final class OnsetDetector {
         return second;
     }
 
-    /// Whether a hit has just died away: what comes then grows less than it would alone.
-    private boolean inShadow(int index) {
-        return index > 0
-                && found.get(index).timeS - found.get(index - 1).timeS < SHADOW_S
-                && SoundKinds.of(found.get(index - 1).features()).kind().isHit();
+    /// What is added to the logarithm of the likelihood of a hit where another was just before it.
+    private double anotherHit(int index, List<Boolean> hits) {
+        Found one = found.get(index);
+        double loudest = Double.NEGATIVE_INFINITY;
+        for (int i = index - 1; i >= 0 && one.timeS - found.get(i).timeS < RingingOn.LONGEST_S; i--) {
+            loudest = hits.get(i) ? Math.max(loudest, found.get(i).loudness) : loudest;
+        }
+        return loudest == Double.NEGATIVE_INFINITY ? 0 : RingingOn.anotherHit(one.features(), one.loudness - loudest);
     }
-
-    private static final double SHADOW_S = NUMBERS.get("shadow_s");
-    private static final double SHADOW = NUMBERS.get("shadow");
 
     /// What is measured of each onset so far.
     public List<SoundFeatures> features() {
@@ -353,9 +356,10 @@ public final class OnsetDetector {
         one.rings = one.quiet < 6 && ringS < SoundFeatures.MOST_RING_S;
     }
 
-    /// Where the rise that peaks in a hop begins, in seconds.
+    /// Where the rise that peaks in a hop begins, in seconds: flux is largest when what rises has come to the middle of
+    /// the window, and what lies before that by more than the hops that are compared is another sound.
     private double risesAt(long hop) {
         long to = (hop + 1) * this.hop + bands.size() - bands.size() % this.hop;
-        return samples.risesAt(Math.min(samples.heard(), to) - bands.size() - (long) this.hop * (LAG + 2), to);
+        return samples.risesAt(Math.min(samples.heard(), to) - bands.size() / 2 - (long) this.hop * LAG, to);
     }
 }

@@ -25,21 +25,46 @@ public final class SoundKinds {
             Constants.of(OnsetDetector.class, "onsets.csv", "number").get("kinds_freedom");
     private static final List<Kind> KINDS = read();
 
-    private record Spread(double middle, double spread) {
+    /// @param open the side on which nothing speaks against it: 1 above the middle, -1 below, 0 neither
+    private record Spread(double middle, double spread, int open) {
 
         double logOf(double value) {
-            double far = (value - middle) / spread;
+            double off = (value - middle) / spread;
+            double far = off * open > 0 ? 0 : off;
             return -(FREEDOM + 1) / 2 * Math.log1p(far * far / FREEDOM) - Math.log(spread);
         }
     }
 
-    private record Kind(SoundKind kind, List<Spread> features) {}
+    /// @param own whether it is one of the program's own sounds
+    /// @param often the logarithm of how often it is heard beside a hit
+    private record Kind(SoundKind kind, boolean own, double often, List<Spread> features) {
+
+        boolean isBackground() {
+            return kind.isBackground() && !own;
+        }
+    }
 
     /// What a sound is told to be.
     ///
     /// @param sure from 0 to 1
     /// @param struck how likely something was hit, from 0 to 1
     public record Told(SoundKind kind, double sure, double struck) {}
+
+    public static String why(SoundFeatures x) {
+        StringBuilder b = new StringBuilder();
+        var v = x.values();
+        for (Kind k : KINDS) {
+            b.append(k.kind).append(':');
+            double t = 0;
+            for (int f = 0; f < v.size(); f++) {
+                double l = k.features.get(f).logOf(v.get(f));
+                t += l;
+                b.append(String.format(" %.1f", l));
+            }
+            b.append(String.format(" = %.1f | ", t));
+        }
+        return b.toString();
+    }
 
     private SoundKinds() {}
 
@@ -49,7 +74,8 @@ public final class SoundKinds {
             SoundKind kind = SoundKind.valueOf(row.get("kind"));
             List<Spread> features =
                     FEATURES.stream().map(name -> spread(row, name, kind)).toList();
-            all.add(new Kind(kind, features));
+            all.add(new Kind(
+                    kind, !row.get("sound").equals("any"), Math.log(Double.parseDouble(row.get("often"))), features));
         }
         return List.copyOf(all);
     }
@@ -58,12 +84,13 @@ public final class SoundKinds {
         double middle = Double.parseDouble(row.get(feature));
         double spread = Double.parseDouble(row.get(feature + "_sd"));
         if (!kind.isHit()) {
-            return new Spread(middle, spread);
+            return new Spread(middle, spread, 0);
         }
         CSVRecord room = Objects.requireNonNull(ROOM.get(feature), feature);
         return new Spread(
                 Math.min(middle, Double.parseDouble(room.get("most_middle"))),
-                Math.max(spread, Double.parseDouble(room.get("least_spread"))));
+                Math.max(spread, Double.parseDouble(room.get("least_spread"))),
+                Integer.parseInt(room.get("open")));
     }
 
     /// What a sound with these features most likely is.
@@ -83,7 +110,7 @@ public final class SoundKinds {
             for (int f = 0; f < values.size(); f++) {
                 log[k] += KINDS.get(k).features.get(f).logOf(values.get(f));
             }
-            log[k] += KINDS.get(k).kind.isBackground() ? 0 : hit;
+            log[k] += KINDS.get(k).often + (KINDS.get(k).isBackground() ? 0 : hit);
             best = log[k] > log[best] ? k : best;
         }
         double all = 0;
