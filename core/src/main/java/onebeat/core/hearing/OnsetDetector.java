@@ -3,6 +3,7 @@ package onebeat.core.hearing;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import onebeat.core.exchange.Constants;
 
 /// Hears when sounds begin, sample by sample as they come, so that an hour takes no more memory than a minute and
@@ -151,8 +152,9 @@ public final class OnsetDetector {
         UsualLoudness usual = usual();
         for (int i = Math.min(index, found.size()); i < found.size(); i++) {
             Found one = found.get(i);
-            double likely = usual.hitLikely(i, one.loudness) + anotherHit(i, alone);
-            SoundKinds.Told told = SoundKinds.of(one.features(), likely);
+            double another = anotherHit(i, alone);
+            double likely = usual.hitLikely(i, one.loudness) + (another > 0 && Double.isFinite(another) ? SOON : 0);
+            SoundKinds.Told told = SoundKinds.of(one.features(), likely).orRings(another);
             all.add(new Onset(
                     one.timeS, one.loudness, told.kind(), told.sure(), told.struck(), bands.middleHz(one.band)));
         }
@@ -173,15 +175,22 @@ public final class OnsetDetector {
         return second;
     }
 
-    /// What is added to the logarithm of the likelihood of a hit where another was just before it.
+    /// How much likelier another hit is than the loudest of those just before it ringing on; plainly so where there
+    /// is none.
     private double anotherHit(int index, List<Boolean> hits) {
         Found one = found.get(index);
-        double loudest = Double.NEGATIVE_INFINITY;
+        Optional<Found> loudest = Optional.empty();
         for (int i = index - 1; i >= 0 && one.timeS - found.get(i).timeS < RingingOn.LONGEST_S; i--) {
-            loudest = hits.get(i) ? Math.max(loudest, found.get(i).loudness) : loudest;
+            double least = loudest.map(f -> f.loudness).orElse(Double.NEGATIVE_INFINITY);
+            if (hits.get(i) && found.get(i).loudness > least) {
+                loudest = Optional.of(found.get(i));
+            }
         }
-        return loudest == Double.NEGATIVE_INFINITY ? 0 : RingingOn.anotherHit(one.features(), one.loudness - loudest);
+        return loudest.map(f -> RingingOn.anotherHit(one.features(), one.timeS - f.timeS, one.loudness - f.loudness))
+                .orElse(Double.POSITIVE_INFINITY);
     }
+
+    private static final double SOON = NUMBERS.get("soon");
 
     /// What is measured of each onset so far.
     public List<SoundFeatures> features() {
@@ -356,8 +365,8 @@ public final class OnsetDetector {
         one.rings = one.quiet < 6 && ringS < SoundFeatures.MOST_RING_S;
     }
 
-    /// Where the rise that peaks in a hop begins, in seconds: flux is largest when what rises has come to the middle of
-    /// the window, and what lies before that by more than the hops that are compared is another sound.
+    /// Where the rise that peaks in a hop begins, in seconds: flux is largest when what rises has come to the
+    /// middle of the window, and what lies before that by more than the hops that are compared is another sound.
     private double risesAt(long hop) {
         long to = (hop + 1) * this.hop + bands.size() - bands.size() % this.hop;
         return samples.risesAt(Math.min(samples.heard(), to) - bands.size() / 2 - (long) this.hop * LAG, to);

@@ -12,9 +12,10 @@ import org.apache.commons.csv.CSVRecord;
 /// Tells sounds apart by what is measured of them: for each kind the likelihood of the features, each on its own
 /// (naive Bayes, common practice), as a distribution of Student with few degrees of freedom, so that one measure that
 /// lies far out does not decide alone (Lange, Little and Taylor 1989, Journal of the American Statistical Association
-/// 84, 881–896; from memory). Middles and spreads lie in `kinds.csv`; they were measured on generated rounds. Pads
-/// differ more than generated hits do, so `hit-spreads.csv` gives hits more room. The doubt is the share of the
-/// likelihood that the others have.
+/// 84, 881–896; from memory). Middles and spreads lie in `kinds.csv`; they were measured on generated rounds. Each of
+/// the program's own sounds has a row of its own, for its pitch is known. Pads differ more than generated hits do, so
+/// `hit-spreads.csv` gives hits more room, and none is less of a hit for being sharper than usual. The doubt is the
+/// share of the likelihood that the others have.
 public final class SoundKinds {
 
     private static final List<String> FEATURES =
@@ -48,22 +49,19 @@ public final class SoundKinds {
     ///
     /// @param sure from 0 to 1
     /// @param struck how likely something was hit, from 0 to 1
-    public record Told(SoundKind kind, double sure, double struck) {}
+    public record Told(SoundKind kind, double sure, double struck) {
 
-    public static String why(SoundFeatures x) {
-        StringBuilder b = new StringBuilder();
-        var v = x.values();
-        for (Kind k : KINDS) {
-            b.append(k.kind).append(':');
-            double t = 0;
-            for (int f = 0; f < v.size(); f++) {
-                double l = k.features.get(f).logOf(v.get(f));
-                t += l;
-                b.append(String.format(" %.1f", l));
+        /// The same where a hit was just before.
+        ///
+        /// @param another the logarithm of how much likelier it is another hit than the first one ringing on
+        Told orRings(double another) {
+            double isNew = 1 / (1 + Math.exp(-another));
+            double hit = struck * isNew;
+            if (!kind.isHit()) {
+                return new Told(kind, sure, hit);
             }
-            b.append(String.format(" = %.1f | ", t));
+            return isNew < 0.5 ? new Told(SoundKind.OTHER, 1 - hit, hit) : new Told(kind, sure * isNew, hit);
         }
-        return b.toString();
     }
 
     private SoundKinds() {}
