@@ -9,6 +9,7 @@ import onebeat.formats.hearing.Background;
 import onebeat.formats.hearing.HeardSound;
 import onebeat.formats.hearing.HearingScore;
 import onebeat.formats.hearing.PadClips;
+import onebeat.formats.hearing.PadNoise;
 import onebeat.formats.hearing.PadScene;
 import onebeat.formats.hearing.PadScene.Hit;
 import onebeat.formats.hearing.PadScene.Through;
@@ -44,6 +45,11 @@ final class HearingRun {
         for (Background background : Background.values()) {
             for (int rate : List.of(8_000, 16_000, 22_050, 44_100, 48_000)) {
                 row("made", background, rate, PadSounds::hit, HearingScore::hits);
+            }
+        }
+        for (Background background : Background.values()) {
+            for (int rate : List.of(8_000, 44_100)) {
+                row("noise", background, rate, PadNoise::hit, HearingScore::hits);
             }
         }
         PadClips clips = new PadClips();

@@ -50,6 +50,7 @@ public final class Main {
         parts.put("hearing", rest -> {
             if (rest.contains("tune")) {
                 HearingTuning.print();
+                RingingTuning.print();
             } else if (rest.size() > 1 && rest.getFirst().equals("clips")) {
                 PadClipMaker.write(Path.of(rest.get(1)));
             } else {

@@ -6,13 +6,19 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Random;
 import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
+import onebeat.formats.hearing.PadClips;
 import onebeat.formats.hearing.PadSounds.Surface;
+import onebeat.formats.hearing.Samples;
 
 /// Makes the hits that ship as clips in another way than `PadSounds` does, so that the hearing is shown hits that it
 /// was not measured on: a body of many resonances struck by a soft contact, a slap of leather, and a second,
@@ -29,7 +35,31 @@ final class PadClipMaker {
     private PadClipMaker() {}
 
     /// What is hit: where it resonates, how long, how soft the contact is, how much leather slaps.
-    private record Struck(Surface surface, double lowHz, double highHz, double dies, double softS, double slap) {}
+    private record Struck(Surface surface, double lowHz, double highHz, double dies, double softS, double slap) {
+
+        /// The same of other leather.
+        Struck of(Leather leather) {
+            return new Struck(
+                    surface,
+                    lowHz * leather.pitch,
+                    highHz * leather.pitch,
+                    dies * leather.dies,
+                    softS * leather.soft,
+                    slap * leather.slap);
+        }
+    }
+
+    /// By how many times the pads of a gym are higher, longer, softer and louder on their skin than the usual ones.
+    private record Leather(double pitch, double dies, double soft, double slap) {
+
+        static Leather any(Random random) {
+            return new Leather(
+                    Math.exp(0.3 * random.nextGaussian()),
+                    Math.exp(0.3 * random.nextGaussian()),
+                    Math.exp(0.3 * random.nextGaussian()),
+                    Math.exp(0.5 * random.nextGaussian()));
+        }
+    }
 
     private static final Struck[] ALL = {
         new Struck(Surface.MITT, 250, 6_000, 0.016, 0.0006, 0.9),
@@ -49,6 +79,21 @@ final class PadClipMaker {
                 write(folder.resolve(name), clip(one, random));
             }
         }
+    }
+
+    /// Hits of this make on the pads of some gym; those of the clips are never among them.
+    static PadClips anyGym(long seed) {
+        Random random = new Random(seed);
+        Leather leather = Leather.any(random);
+        Map<Surface, List<Samples>> clips = new EnumMap<>(Surface.class);
+        for (Struck one : ALL) {
+            List<Samples> some = new ArrayList<>();
+            for (int i = 0; i < OF_EACH; i++) {
+                some.add(new Samples(RATE, sixteenBits(clip(one.of(leather), random))));
+            }
+            clips.put(one.surface, some);
+        }
+        return new PadClips(clips);
     }
 
     private static double[] clip(Struck on, Random random) {
@@ -90,15 +135,24 @@ final class PadClipMaker {
         return out;
     }
 
-    private static void write(Path file, double[] values) throws IOException {
+    /// As loud as a clip is, and faded out.
+    private static float[] sixteenBits(double[] values) {
         double most = 0;
         for (double value : values) {
             most = Math.max(most, Math.abs(value));
         }
-        ByteBuffer bytes = ByteBuffer.allocate(2 * values.length).order(ByteOrder.LITTLE_ENDIAN);
+        float[] clip = new float[values.length];
         for (int i = 0; i < values.length; i++) {
             double fade = Math.min(1, (values.length - i) / (FADE_S * RATE));
-            bytes.putShort((short) Math.round(LOUDEST * fade * values[i] / most * Short.MAX_VALUE));
+            clip[i] = (short) Math.round(LOUDEST * fade * values[i] / most * Short.MAX_VALUE) / 32_768f;
+        }
+        return clip;
+    }
+
+    private static void write(Path file, double[] values) throws IOException {
+        ByteBuffer bytes = ByteBuffer.allocate(2 * values.length).order(ByteOrder.LITTLE_ENDIAN);
+        for (float value : sixteenBits(values)) {
+            bytes.putShort((short) (value * 32_768));
         }
         AudioFormat format = new AudioFormat(RATE, 16, 1, true, false);
         try (AudioInputStream in =

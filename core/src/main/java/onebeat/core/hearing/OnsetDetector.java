@@ -331,6 +331,7 @@ public final class OnsetDetector {
                 samples.attackS(time),
                 0);
         Found made = new Found(one.hop, strongest, came[strongest], time, decibels(whole + SILENCE), features);
+        drown(made);
         made.ringS = (hops - one.hop) * HOP_S;
         for (long h = one.hop + 1; h <= hops; h++) {
             goOn(made, h);
@@ -353,6 +354,19 @@ public final class OnsetDetector {
             goOn(found.get(i), hops);
         }
     }
+
+    /// How long a soft sound rings is not known beyond a much louder one right after it.
+    private void drown(Found louder) {
+        for (int i = found.size() - 1; i >= 0 && louder.timeS - found.get(i).timeS < RingingOn.LONGEST_S; i--) {
+            Found before = found.get(i);
+            if (before.rings && louder.loudness - before.loudness > DROWNS_DB) {
+                before.rings = false;
+                before.ringS = Math.min(before.ringS, (louder.hop - before.hop - LAG) * HOP_S);
+            }
+        }
+    }
+
+    private static final double DROWNS_DB = NUMBERS.get("drowns_db");
 
     private void goOn(Found one, long hop) {
         if (!one.rings) {

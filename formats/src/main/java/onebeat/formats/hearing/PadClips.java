@@ -25,19 +25,32 @@ public final class PadClips {
     private static final int OF_EACH = 3;
     private static final double SPREAD_DB = 2.5;
 
-    private final Map<Surface, List<Samples>> clips = new EnumMap<>(Surface.class);
+    private final Map<Surface, List<Samples>> clips;
 
     /// Reads the clips.
     ///
     /// @throws UncheckedIOException if one is not shipped: a fault of the build
     public PadClips() {
+        this(shipped());
+    }
+
+    /// Other clips.
+    ///
+    /// @param clips some for each surface
+    public PadClips(Map<Surface, List<Samples>> clips) {
+        this.clips = new EnumMap<>(clips);
+    }
+
+    private static Map<Surface, List<Samples>> shipped() {
+        Map<Surface, List<Samples>> all = new EnumMap<>(Surface.class);
         for (Surface surface : Surface.values()) {
-            List<Samples> all = new ArrayList<>();
+            List<Samples> some = new ArrayList<>();
             for (int i = 1; i <= OF_EACH; i++) {
-                all.add(read("pads/" + surface.name().toLowerCase(Locale.ROOT) + "-" + i + ".wav"));
+                some.add(read("pads/" + surface.name().toLowerCase(Locale.ROOT) + "-" + i + ".wav"));
             }
-            clips.put(surface, all);
+            all.put(surface, some);
         }
+        return all;
     }
 
     private static Samples read(String name) {

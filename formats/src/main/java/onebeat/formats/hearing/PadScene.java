@@ -78,7 +78,8 @@ public record PadScene(Samples sound, List<Hit> hits) {
         return of(hits, seconds, through, random, PadSounds::hit);
     }
 
-    private static PadScene of(List<Hit> hits, double seconds, Through through, Random random, Hits made) {
+    /// The same with other hits.
+    public static PadScene of(List<Hit> hits, double seconds, Through through, Random random, Hits made) {
         Samples dry = Samples.silence(RATE, seconds);
         List<Hit> placed = new ArrayList<>();
         for (Hit hit : hits) {
