@@ -15,6 +15,15 @@ rm -rf "$out"
 mkdir -p "$out/parts"
 out=$(cd "$out" && pwd)
 
+say "jars that start quickly"
+jars=$out/parts/jars
+"$JAVA_HOME/bin/java" packaging/ImageJars.java dist/lib "$jars"
+styles=onebeat/desktop/one-beat
+mkdir -p "$out/parts/styles/onebeat/desktop"
+"$JAVA_HOME/bin/java" --module-path dist/javafx --add-modules javafx.graphics packaging/BinaryStylesheet.java \
+  desktop/src/main/resources/$styles.css "$out/parts/styles/$styles.bss"
+"$JAVA_HOME/bin/jar" --update --no-compress --file "$jars/onebeat-desktop-$version.jar" -C "$out/parts/styles" $styles.bss
+
 say "a runtime of its own"
 # What jdeps finds over all jars, and what is only found at run time: names (java.naming), logs, old character sets.
 "$JAVA_HOME/bin/jlink" --module-path dist/javafx \
@@ -29,7 +38,7 @@ options=(-XX:+UseSerialGC -Xms64m -Xmx2g -XX:MinHeapFreeRatio=20 -XX:MaxHeapFree
 java_options=()
 for option in "${options[@]}"; do java_options+=(--java-options "$option"); done
 "$JAVA_HOME/bin/jpackage" --type app-image --name onebeat-window --app-version "$version" --dest "$out" \
-  --input dist/lib --main-jar "onebeat-desktop-$version.jar" --main-class onebeat.desktop.Main \
+  --input "$jars" --main-jar "onebeat-desktop-$version.jar" --main-class onebeat.desktop.Main \
   --runtime-image "$out/parts/runtime" --icon desktop/src/main/resources/onebeat/desktop/icon/onebeat-256.png \
   --description "Study fight film, build partner drills, run them in timed rounds" --vendor "One Beat" \
   "${java_options[@]}" >/dev/null
