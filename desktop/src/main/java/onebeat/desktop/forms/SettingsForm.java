@@ -31,7 +31,7 @@ import onebeat.desktop.text.Texts;
 /// The settings that hold for all camps: letters, words, motion, and the coach's own keys. Each holds at once.
 public final class SettingsForm extends VBox {
 
-    private static final double KEYS_WIDTH = 640;
+    private static final double KEYS_WIDTH = 700;
     private static final double KEYS_HEIGHT = 300;
 
     /// Of the width: the station, the command, its key, the buttons.
