@@ -43,7 +43,8 @@ final class HitsOfRound {
         if (onset.kind().isHit()) {
             return planned || !(isGiven(ms, true) || isSaid(ms));
         }
-        return onset.struck() > HIDDEN_STRUCK && planned && isGiven(ms, false);
+        // What is like a hit and comes with a burst of noise is that burst.
+        return onset.struck() > HIDDEN_STRUCK && planned && isGiven(ms, false) && !isGiven(ms, true);
     }
 
     /// What comes with a sound of the program is less sure to be a hit.

@@ -36,12 +36,12 @@ public final class SoundKinds {
         }
     }
 
-    /// @param own whether it is one of the program's own sounds
+    /// @param given whether a clock gives it, the program's or another
     /// @param often the logarithm of how often it is heard beside a hit
-    private record Kind(SoundKind kind, boolean own, double often, List<Spread> features) {
+    private record Kind(SoundKind kind, boolean given, double often, List<Spread> features) {
 
         boolean isBackground() {
-            return kind.isBackground() && !own;
+            return kind.isBackground() && !given;
         }
     }
 
