@@ -30,6 +30,7 @@ final class HearingTuning {
     private static final int BRIGHTNESS = 2;
 
     private static final double LEAST_BRIGHTNESS = 0.1;
+
     /// A tone ends softly for so long, in seconds.
     private static final double ENDS_S = 0.01;
 

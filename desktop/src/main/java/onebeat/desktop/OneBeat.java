@@ -47,8 +47,9 @@ public final class OneBeat extends Application {
     public void start(Stage stage) {
         Thread.setDefaultUncaughtExceptionHandler(this::unexpected);
         Thread.currentThread().setUncaughtExceptionHandler(this::unexpected);
-        loadFonts(FIRST_FONTS);
+        loadFonts();
         stage.setTitle(Texts.of("window.title"));
+        icons(stage);
         List<String> arguments = getParameters().getRaw();
         boolean pictures = arguments.contains("--shots") || arguments.contains("--typing");
         // Pictures and measures show the program as it comes, whatever this machine's coach has set.
@@ -61,19 +62,11 @@ public final class OneBeat extends Application {
             opened.awaits(early.path().get());
             stage.show();
             StationTour.ofTheWindow(stage).ifPresent(tour -> tour.begin(Platform::exit));
-            dress(stage);
             early.whenDone(() -> Platform.runLater(() -> begin(stage, arguments, opened)));
         } else {
-            dress(stage);
             begin(stage, arguments, opened);
             stage.show();
         }
-    }
-
-    /// What the first words on the window do not need.
-    private static void dress(Stage stage) {
-        loadFonts(OTHER_FONTS);
-        icons(stage);
     }
 
     private void begin(Stage stage, List<String> arguments, OpenCamps opened) {
@@ -136,20 +129,14 @@ public final class OneBeat extends Application {
         }
     }
 
-    /// The typefaces of the first words, and those of the stations.
-    private static final List<String> FIRST_FONTS = List.of("BebasNeue-Bold.otf", "Karla-Regular.otf");
-
-    private static final List<String> OTHER_FONTS =
-            List.of("Karla-Bold.otf", "JetBrainsMono-Regular.ttf", "JetBrainsMono-Bold.ttf");
-
     /// Loads the typefaces that ship with the program.
     static void loadFonts() {
-        loadFonts(FIRST_FONTS);
-        loadFonts(OTHER_FONTS);
-    }
-
-    private static void loadFonts(List<String> names) {
-        for (String name : names) {
+        for (String name : List.of(
+                "BebasNeue-Bold.otf",
+                "Karla-Regular.otf",
+                "Karla-Bold.otf",
+                "JetBrainsMono-Regular.ttf",
+                "JetBrainsMono-Bold.ttf")) {
             try (InputStream in = OneBeat.class.getResourceAsStream("/onebeat/formats/fonts/" + name)) {
                 Font.loadFont(in, 14);
             } catch (IOException e) {
