@@ -191,6 +191,30 @@ public final class Driver implements AutoCloseable {
         return this;
     }
 
+    /// Pulls what has this id with the mouse until it is above or under another.
+    Driver pull(String id, String to) {
+        await(id, () -> has(id));
+        settle();
+        double y = onFx(() -> {
+            Bounds from = middle(byId(id).orElseThrow());
+            robot.mouseMove(from.getCenterX(), from.getCenterY());
+            robot.mousePress(MouseButton.PRIMARY);
+            return from.getCenterY();
+        });
+        settle();
+        onFx(() -> {
+            robot.mouseMove(middle(byId(to).orElseThrow()).getCenterX(), y);
+            return true;
+        });
+        settle();
+        onFx(() -> {
+            robot.mouseRelease(MouseButton.PRIMARY);
+            return true;
+        });
+        settle();
+        return this;
+    }
+
     /// Clicks in the middle of the first thing that is heard so, with the right button.
     Driver rightClick(String heard) {
         await(heard, () -> heard(heard).isPresent());

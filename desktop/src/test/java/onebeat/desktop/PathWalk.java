@@ -1,6 +1,7 @@
 package onebeat.desktop;
 
 import java.nio.file.Path;
+import java.util.function.LongSupplier;
 import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Drill;
 import onebeat.core.rounds.RoundPlan;
@@ -13,6 +14,9 @@ final class PathWalk {
     /// The floor's clock runs so many times faster.
     private static final int FAST = 150;
 
+    /// And so many times where a round must not end before it is killed, however busy the machine is.
+    private static final int SLOW = 3;
+
     /// From film to the book.
     static final String WHOLE = "whole";
 
@@ -23,11 +27,11 @@ final class PathWalk {
 
     public static void main(String[] args) throws InterruptedException {
         Driver.startToolkit();
-        long fast = args[1].equals(HALF) ? FAST / 2 : FAST;
-        Driver coach = Driver.open(Path.of(args[0]), () -> System.nanoTime() / 1_000_000 * fast);
+        PacedClock clock = new PacedClock(args[1].equals(HALF) ? SLOW : FAST);
+        Driver coach = Driver.open(Path.of(args[0]), clock);
         try {
             if (args[1].equals(HALF)) {
-                half(coach);
+                half(coach, clock);
             } else {
                 walk(coach);
             }
@@ -40,11 +44,43 @@ final class PathWalk {
         }
     }
 
-    private static void half(Driver coach) {
+    /// A clock that runs faster than the wall's by a factor that can be changed on the way.
+    private static final class PacedClock implements LongSupplier {
+
+        private long sinceNs = System.nanoTime();
+        private long nowMs;
+        private long pace;
+
+        PacedClock(long pace) {
+            this.pace = pace;
+        }
+
+        @Override
+        public synchronized long getAsLong() {
+            long ns = System.nanoTime();
+            long passed = (ns - sinceNs) / NS_PER_MS;
+            sinceNs += passed * NS_PER_MS;
+            nowMs += passed * pace;
+            return nowMs;
+        }
+
+        synchronized void run(long faster) {
+            getAsLong();
+            pace = faster;
+        }
+    }
+
+    private static final long NS_PER_MS = 1_000_000;
+
+    private static void half(Driver coach, PacedClock clock) {
         coach.press(KeyCode.DIGIT4, KeyCode.CONTROL).press(KeyCode.SPACE);
         coach.await("the first round", () -> coach.shows("ROUND 1 OF 4"));
+        coach.await("its first call", () -> coach.shows("1 / "));
         coach.press(KeyCode.C);
+        coach.await("judged clean", () -> coach.shows("1 CLEAN"));
+        clock.run(FAST / 4);
         coach.await("the second round", () -> coach.shows("ROUND 2 OF 4"));
+        clock.run(SLOW);
         coach.await("a call", () -> coach.shows("1 / "));
         coach.press(KeyCode.W);
         coach.await("judged", () -> coach.shows("1 WRONG"));

@@ -5,8 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
+import onebeat.core.camp.Drill;
+import onebeat.core.camp.KeptRound;
 import onebeat.core.plan.PlanSettings;
 import onebeat.desktop.app.StationName;
 import org.junit.jupiter.api.Test;
@@ -68,6 +74,49 @@ class WeeksWindowTest extends DemoWindow {
         coach.press(KeyCode.Z, KeyCode.CONTROL);
         coach.await("taken back as one", () -> coach.app.camp().keptRounds().size() == 0);
         coach.await("and told so", () -> coach.shows("No plan is kept yet"));
+    }
+
+    @Test
+    void aPlannedRoundIsPulledToAnotherDayWithTheMouse() {
+        coach.press(KeyCode.DIGIT6, KeyCode.CONTROL);
+        coach.await("the weeks", () -> coach.shows("No plan is kept yet"));
+        coach.press(KeyCode.L);
+        coach.await("a plan", () -> coach.shows("A first plan:"));
+        coach.press(KeyCode.S);
+        coach.await("it can be taken", () -> coach.shows("Enter takes it"));
+        coach.press(KeyCode.ENTER);
+        coach.await("kept", () -> coach.app.camp().keptRounds().size() > 10);
+        KeptRound first = coach.app.camp().keptRounds().all().iterator().next();
+        List<LocalDate> days = coach.app.camp().keptRounds().all().stream()
+                .map(KeptRound::date)
+                .distinct()
+                .sorted()
+                .toList();
+        List<Drill> lines = List.copyOf(coach.app.camp().drills().all());
+        int line = IntStream.range(0, lines.size())
+                .filter(i -> lines.get(i).id().equals(first.drillId()))
+                .findFirst()
+                .orElseThrow();
+        LocalDate to = days.stream()
+                .filter(day -> coach.app.camp().keptRounds().all().stream()
+                        .noneMatch(kept ->
+                                kept.date().equals(day) && kept.drillId().equals(first.drillId())))
+                .findFirst()
+                .orElseThrow();
+        coach.pull("planned-" + line + "-" + day(first.date()), "weeks-cord-" + day(to));
+        coach.await("another plan", () -> coach.shows("changes to"));
+        coach.press(KeyCode.S);
+        coach.await("it can be taken", () -> coach.shows("Enter takes it"));
+        coach.press(KeyCode.ENTER);
+        coach.await("taken", () -> coach.shows("rounds are planned"));
+        assertThat(coach.app.camp().keptRounds().all())
+                .anyMatch(kept -> kept.date().equals(to) && kept.drillId().equals(first.drillId()))
+                .noneMatch(kept ->
+                        kept.date().equals(first.date()) && kept.drillId().equals(first.drillId()));
+    }
+
+    private long day(LocalDate date) {
+        return ChronoUnit.DAYS.between(coach.app.today(), date);
     }
 
     @Test

@@ -252,7 +252,7 @@ final class CampOpener {
     }
 
     private static <T> void fill(Filling filling, Camp camp, Place<T> place) {
-        place.in().apply(camp).all().forEach(thing -> filling.add(Edit.add(place, thing)));
+        camp.shelf(place).all().forEach(thing -> filling.add(Edit.add(place, thing)));
     }
 
     private static void migrate(Path path) throws SQLException {

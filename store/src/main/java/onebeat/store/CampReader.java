@@ -63,7 +63,7 @@ final class CampReader {
     }
 
     private <T> Camp filled(Camp camp, Rows<T> rows) {
-        Shelf<T> shelf = rows.place().in().apply(camp);
+        Shelf<T> shelf = camp.shelf(rows.place());
         Set<String> here = new HashSet<>();
         for (Looked<T> row : rows.all(handle, ids)) {
             @Nullable T thing = row.thing();
@@ -77,7 +77,7 @@ final class CampReader {
             }
         }
         ids.put(rows.table(), here);
-        return rows.place().put().apply(camp, shelf);
+        return camp.with(rows.place(), shelf);
     }
 
     /// The card; what is wrong on it becomes what a new camp has there.

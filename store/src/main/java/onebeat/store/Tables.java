@@ -336,14 +336,9 @@ final class Tables {
         return several.stream().map(Enum::name).sorted().collect(Collectors.joining(" "));
     }
 
-    /// The card has a table of one row; it is no shelf of the camp, so its place leads nowhere.
+    /// The card has a table of one row; no camp has a shelf for it.
     static final Rows<Card> CARD = new Rows<>(
-            new Place<>(
-                    "card",
-                    _ -> {
-                        throw new IllegalStateException("the card is no shelf");
-                    },
-                    (camp, _) -> camp),
+            new Place<>("card", _ -> "card"),
             "id",
             List.of(
                     Column.of("id", _ -> "card", Limit.name()),

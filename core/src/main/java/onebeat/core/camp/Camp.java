@@ -23,38 +23,75 @@ import onebeat.core.review.Context;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Session;
 
-/// A camp, whole. Immutable; [Edit]s make the next one.
-public record Camp(
-        Card card,
-        Shelf<Reel> reels,
-        Shelf<Exchange> exchanges,
-        Shelf<Drill> drills,
-        Shelf<OwnLine> ownLines,
-        Shelf<Session> sessions,
-        Shelf<RoundPlan> rounds,
-        Shelf<RoundRun> runs,
-        Shelf<Repetition> repetitions,
-        Shelf<Partner> partners,
-        Shelf<Note> notes,
-        Shelf<KeptRound> keptRounds,
-        Shelf<PlanSetting> planSettings) {
+/// A camp, whole: its card, and for each [Place] a shelf of things. Immutable; [Edit]s make the next one.
+public record Camp(Card card, Shelves shelves) {
 
     /// A camp with nothing in it yet.
     public static Camp empty(Card card) {
-        return new Camp(
-                card,
-                Shelf.of(Reel::id),
-                Shelf.of(Exchange::id),
-                Shelf.of(Drill::id),
-                Shelf.of(OwnLine::name),
-                Shelf.of(Session::id),
-                Shelf.of(RoundPlan::id),
-                Shelf.of(RoundRun::id),
-                Shelf.of(Repetition::id),
-                Shelf.of(Partner::id),
-                Shelf.of(Note::id),
-                Shelf.of(KeptRound::id),
-                Shelf.of(PlanSetting::key));
+        return new Camp(card, Shelves.empty());
+    }
+
+    /// What is kept in a place.
+    public <T> Shelf<T> shelf(Place<T> place) {
+        return shelves.at(place);
+    }
+
+    /// The same camp with another shelf in a place.
+    public <T> Camp with(Place<T> place, Shelf<T> shelf) {
+        return new Camp(card, shelves.with(place, shelf));
+    }
+
+    /// The same camp with another card.
+    Camp with(Card changed) {
+        return new Camp(changed, shelves);
+    }
+
+    public Shelf<Reel> reels() {
+        return shelf(Place.REELS);
+    }
+
+    public Shelf<Exchange> exchanges() {
+        return shelf(Place.EXCHANGES);
+    }
+
+    public Shelf<Drill> drills() {
+        return shelf(Place.DRILLS);
+    }
+
+    public Shelf<OwnLine> ownLines() {
+        return shelf(Place.OWN_LINES);
+    }
+
+    public Shelf<Session> sessions() {
+        return shelf(Place.SESSIONS);
+    }
+
+    public Shelf<RoundPlan> rounds() {
+        return shelf(Place.ROUNDS);
+    }
+
+    public Shelf<RoundRun> runs() {
+        return shelf(Place.RUNS);
+    }
+
+    public Shelf<Repetition> repetitions() {
+        return shelf(Place.REPETITIONS);
+    }
+
+    public Shelf<Partner> partners() {
+        return shelf(Place.PARTNERS);
+    }
+
+    public Shelf<Note> notes() {
+        return shelf(Place.NOTES);
+    }
+
+    public Shelf<KeptRound> keptRounds() {
+        return shelf(Place.KEPT_ROUNDS);
+    }
+
+    public Shelf<PlanSetting> planSettings() {
+        return shelf(Place.PLAN_SETTINGS);
     }
 
     /// The athlete and who stands across tonight.
@@ -69,7 +106,7 @@ public record Camp(
 
     /// The partner at the door.
     public Optional<Partner> partner() {
-        return partners.get(card.partner());
+        return partners().get(card.partner());
     }
 
     /// What the partner at the door holds; without one, everything.
@@ -83,9 +120,11 @@ public record Camp(
         Words known = words;
         Stance athlete = card.athlete().stance();
         Stance across = across().stance();
-        if (!known.lines.equals(ownLines) || known.athlete != athlete || known.across != across) {
-            Vocabulary all = Vocabulary.standard().spokenBy(athlete, across).with(ownLines.all());
-            known = new Words(ownLines, athlete, across, all);
+        if (!known.lines.equals(ownLines()) || known.athlete != athlete || known.across != across) {
+            Vocabulary all = Vocabulary.standard()
+                    .spokenBy(athlete, across)
+                    .with(ownLines().all());
+            known = new Words(ownLines(), athlete, across, all);
             words = known;
         }
         return known.vocabulary;
@@ -95,7 +134,7 @@ public record Camp(
     private record Words(Shelf<OwnLine> lines, Stance athlete, Stance across, Vocabulary vocabulary) {}
 
     private static volatile Words words =
-            new Words(Shelf.of(OwnLine::name), Stance.ORTHODOX, Stance.ORTHODOX, Vocabulary.standard());
+            new Words(Place.OWN_LINES.none(), Stance.ORTHODOX, Stance.ORTHODOX, Vocabulary.standard());
 
     /// What lines of this camp are reviewed against.
     public Context context() {
@@ -109,7 +148,7 @@ public record Camp(
 
     /// The exchanges of a reel by time.
     public List<Exchange> exchangesOn(String reelId) {
-        return exchanges.all().stream()
+        return exchanges().all().stream()
                 .filter(e -> e.reelId().equals(reelId))
                 .sorted(Comparator.comparingDouble(Exchange::timeS))
                 .toList();
@@ -127,19 +166,19 @@ public record Camp(
 
     private List<Exchange> exchangesOf(boolean opponent) {
         String name = card.opponent().name();
-        return exchanges.all().stream()
-                .filter(e -> reels.get(e.reelId()).map(r -> r.isOf(name)).orElse(true) == opponent)
+        return exchanges().all().stream()
+                .filter(e -> reels().get(e.reelId()).map(r -> r.isOf(name)).orElse(true) == opponent)
                 .toList();
     }
 
-    /// What a line against the opponent herself is reviewed against, whoever stands at the door.
+    /// What a line against the opponent is reviewed against, whoever stands at the door.
     public Context againstOpponent() {
         return context().with(new Setting(card.athlete(), card.opponent()));
     }
 
     /// The rounds of a session in order.
     public List<RoundPlan> roundsOf(String sessionId) {
-        return rounds.all().stream()
+        return rounds().all().stream()
                 .filter(r -> r.sessionId().equals(sessionId))
                 .sorted(Comparator.comparingInt(RoundPlan::position))
                 .toList();
@@ -147,7 +186,7 @@ public record Camp(
 
     /// The session of a day.
     public Optional<Session> sessionOn(LocalDate day) {
-        return sessions.all().stream().filter(s -> s.date().equals(day)).findFirst();
+        return sessions().all().stream().filter(s -> s.date().equals(day)).findFirst();
     }
 
     /// What happened to a drill when the athlete did it.
@@ -157,7 +196,9 @@ public record Camp(
 
     /// The repetitions that the athlete did, or the partner with this id.
     public List<Repetition> repetitionsOf(String worker) {
-        return repetitions.all().stream().filter(r -> r.worker().equals(worker)).toList();
+        return repetitions().all().stream()
+                .filter(r -> r.worker().equals(worker))
+                .toList();
     }
 
     /// What the coach wrote down of a drill and the athlete, the newest first.
@@ -170,237 +211,16 @@ public record Camp(
 
     /// What the coach wrote down of the athlete, or of the partner with this id.
     public List<Note> notesOn(String worker) {
-        return notes.all().stream().filter(n -> n.worker().equals(worker)).toList();
+        return notes().all().stream().filter(n -> n.worker().equals(worker)).toList();
     }
 
     /// The rounds that the athlete ran, or the partner with this id.
     public List<RoundRun> runsOf(String worker) {
-        return runs.all().stream().filter(r -> r.worker().equals(worker)).toList();
-    }
-
-    Camp withCard(Card changed) {
-        return new Camp(
-                changed,
-                reels,
-                exchanges,
-                drills,
-                ownLines,
-                sessions,
-                rounds,
-                runs,
-                repetitions,
-                partners,
-                notes,
-                keptRounds,
-                planSettings);
-    }
-
-    public Camp withReels(Shelf<Reel> changed) {
-        return new Camp(
-                card,
-                changed,
-                exchanges,
-                drills,
-                ownLines,
-                sessions,
-                rounds,
-                runs,
-                repetitions,
-                partners,
-                notes,
-                keptRounds,
-                planSettings);
-    }
-
-    public Camp withExchanges(Shelf<Exchange> changed) {
-        return new Camp(
-                card,
-                reels,
-                changed,
-                drills,
-                ownLines,
-                sessions,
-                rounds,
-                runs,
-                repetitions,
-                partners,
-                notes,
-                keptRounds,
-                planSettings);
-    }
-
-    public Camp withDrills(Shelf<Drill> changed) {
-        return new Camp(
-                card,
-                reels,
-                exchanges,
-                changed,
-                ownLines,
-                sessions,
-                rounds,
-                runs,
-                repetitions,
-                partners,
-                notes,
-                keptRounds,
-                planSettings);
-    }
-
-    public Camp withOwnLines(Shelf<OwnLine> changed) {
-        return new Camp(
-                card,
-                reels,
-                exchanges,
-                drills,
-                changed,
-                sessions,
-                rounds,
-                runs,
-                repetitions,
-                partners,
-                notes,
-                keptRounds,
-                planSettings);
-    }
-
-    public Camp withSessions(Shelf<Session> changed) {
-        return new Camp(
-                card,
-                reels,
-                exchanges,
-                drills,
-                ownLines,
-                changed,
-                rounds,
-                runs,
-                repetitions,
-                partners,
-                notes,
-                keptRounds,
-                planSettings);
-    }
-
-    public Camp withRounds(Shelf<RoundPlan> changed) {
-        return new Camp(
-                card,
-                reels,
-                exchanges,
-                drills,
-                ownLines,
-                sessions,
-                changed,
-                runs,
-                repetitions,
-                partners,
-                notes,
-                keptRounds,
-                planSettings);
-    }
-
-    public Camp withRuns(Shelf<RoundRun> changed) {
-        return new Camp(
-                card,
-                reels,
-                exchanges,
-                drills,
-                ownLines,
-                sessions,
-                rounds,
-                changed,
-                repetitions,
-                partners,
-                notes,
-                keptRounds,
-                planSettings);
-    }
-
-    public Camp withRepetitions(Shelf<Repetition> changed) {
-        return new Camp(
-                card,
-                reels,
-                exchanges,
-                drills,
-                ownLines,
-                sessions,
-                rounds,
-                runs,
-                changed,
-                partners,
-                notes,
-                keptRounds,
-                planSettings);
-    }
-
-    public Camp withPartners(Shelf<Partner> changed) {
-        return new Camp(
-                card,
-                reels,
-                exchanges,
-                drills,
-                ownLines,
-                sessions,
-                rounds,
-                runs,
-                repetitions,
-                changed,
-                notes,
-                keptRounds,
-                planSettings);
-    }
-
-    public Camp withNotes(Shelf<Note> changed) {
-        return new Camp(
-                card,
-                reels,
-                exchanges,
-                drills,
-                ownLines,
-                sessions,
-                rounds,
-                runs,
-                repetitions,
-                partners,
-                changed,
-                keptRounds,
-                planSettings);
+        return runs().all().stream().filter(r -> r.worker().equals(worker)).toList();
     }
 
     /// The same without a plan of its weeks and what is asked of it.
     public Camp withoutPlan() {
-        return withKeptRounds(Shelf.of(KeptRound::id)).withPlanSettings(Shelf.of(PlanSetting::key));
-    }
-
-    public Camp withKeptRounds(Shelf<KeptRound> changed) {
-        return new Camp(
-                card,
-                reels,
-                exchanges,
-                drills,
-                ownLines,
-                sessions,
-                rounds,
-                runs,
-                repetitions,
-                partners,
-                notes,
-                changed,
-                planSettings);
-    }
-
-    public Camp withPlanSettings(Shelf<PlanSetting> changed) {
-        return new Camp(
-                card,
-                reels,
-                exchanges,
-                drills,
-                ownLines,
-                sessions,
-                rounds,
-                runs,
-                repetitions,
-                partners,
-                notes,
-                keptRounds,
-                changed);
+        return with(Place.KEPT_ROUNDS, Place.KEPT_ROUNDS.none()).with(Place.PLAN_SETTINGS, Place.PLAN_SETTINGS.none());
     }
 }

@@ -43,10 +43,10 @@ public sealed interface Edit {
 
         @Override
         public Done doneTo(Camp camp) {
-            Shelf<T> shelf = place.in().apply(camp);
+            Shelf<T> shelf = camp.shelf(place);
             long at = seat.orElseGet(() -> shelf.seatFor(before.or(() -> after).orElseThrow()));
             return new Done(
-                    place.put().apply(camp, shelf.changed(before, after, at)),
+                    camp.with(place, shelf.changed(before, after, at)),
                     new Change<>(place, before, after, OptionalLong.of(at)));
         }
     }
@@ -61,7 +61,7 @@ public sealed interface Edit {
 
         @Override
         public Done doneTo(Camp camp) {
-            return new Done(camp.withCard(after), this);
+            return new Done(camp.with(after), this);
         }
     }
 

@@ -1,10 +1,12 @@
 package onebeat.core.camp;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import onebeat.core.book.Note;
 import onebeat.core.book.Repetition;
 import onebeat.core.book.RoundRun;
@@ -54,26 +56,20 @@ public final class Turns {
                         card.fightNight(),
                         card.school(),
                         HOLDS))
-                .withDrills(Shelf.of(Drill::id)
-                        .withAll(camp.drills().all().stream()
-                                .map(drill -> drill.overruled(""))
-                                .toList()))
-                .withOwnLines(camp.ownLines())
-                .withSessions(camp.sessions())
-                .withRounds(camp.rounds())
-                .withRuns(Shelf.of(RoundRun::id)
-                        .withAll(camp.runsOf(works.id()).stream()
-                                .map(RoundRun::asAthletes)
-                                .toList()))
-                .withRepetitions(Shelf.of(Repetition::id)
-                        .withAll(camp.repetitionsOf(works.id()).stream()
-                                .map(Repetition::asAthletes)
-                                .toList()))
-                .withNotes(Shelf.of(Note::id)
-                        .withAll(camp.notesOn(works.id()).stream()
-                                .map(Note::asAthletes)
-                                .toList()))
-                .withPartners(Shelf.of(Partner::id).with(holds));
+                .with(Place.DRILLS, each(Place.DRILLS, camp.drills().all(), drill -> drill.overruled("")))
+                .with(Place.OWN_LINES, camp.ownLines())
+                .with(Place.SESSIONS, camp.sessions())
+                .with(Place.ROUNDS, camp.rounds())
+                .with(Place.RUNS, each(Place.RUNS, camp.runsOf(works.id()), RoundRun::asAthletes))
+                .with(
+                        Place.REPETITIONS,
+                        each(Place.REPETITIONS, camp.repetitionsOf(works.id()), Repetition::asAthletes))
+                .with(Place.NOTES, each(Place.NOTES, camp.notesOn(works.id()), Note::asAthletes))
+                .with(Place.PARTNERS, Place.PARTNERS.of(List.of(holds)));
+    }
+
+    private static <T> Shelf<T> each(Place<T> place, Collection<T> things, UnaryOperator<T> as) {
+        return place.of(things.stream().map(as).toList());
     }
 
     /// Who works in a round.

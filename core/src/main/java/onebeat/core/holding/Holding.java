@@ -1,31 +1,20 @@
 package onebeat.core.holding;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
-import onebeat.core.exchange.Arrival;
 import onebeat.core.exchange.Build;
-import onebeat.core.exchange.Catalogue;
 import onebeat.core.exchange.Constants;
 import onebeat.core.exchange.Level;
-import onebeat.core.exchange.Pairing;
 import onebeat.core.exchange.Part;
-import onebeat.core.exchange.Path;
 import onebeat.core.exchange.Side;
-import onebeat.core.exchange.Stance;
-import onebeat.core.exchange.Table;
-import onebeat.core.exchange.Target;
 import onebeat.core.exchange.Technique;
-import onebeat.core.opening.Zone;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Step;
@@ -48,49 +37,15 @@ public final class Holding {
     private static final double FLINCH_MS = NUMBERS.get("flinch_ms");
     private static final double ASIDE_CM = NUMBERS.get("aside_cm");
 
-    private record Hold(Target strike, Gear gear, String hand, String angle) {}
-
-    private static final List<Hold> HOLDS = Table.rows(Holding.class, "holds.csv").stream()
-            .map(row -> new Hold(
-                    Target.parse(row.get("strike")),
-                    Gear.of(row.get("gear")).orElseThrow(),
-                    row.get("hand"),
-                    row.get("angle")))
-            .toList();
-
-    /// The holds of each strike at each level, by its code: looked up with every line that is typed.
-    private static final Map<String, Map<Level, List<Hold>>> BY_STRIKE = byStrike();
-
-    private static Map<String, Map<Level, List<Hold>>> byStrike() {
-        Map<String, Map<Level, List<Hold>>> all = new HashMap<>();
-        for (Technique technique : Catalogue.standard().all()) {
-            Map<Level, List<Hold>> byLevel = new EnumMap<>(Level.class);
-            technique
-                    .levels()
-                    .keySet()
-                    .forEach(level -> byLevel.put(
-                            level,
-                            HOLDS.stream()
-                                    .filter(h -> h.strike.fits(technique, level))
-                                    .toList()));
-            all.put(technique.code(), byLevel);
-        }
-        return Collections.unmodifiableMap(all);
-    }
-
-    private static List<Hold> holds(Technique technique, Level level) {
-        return BY_STRIKE.getOrDefault(technique.code(), Map.of()).getOrDefault(level, List.of());
-    }
-
     private final PlayedWay way;
     private final Build build;
-    private final Holder holder;
+    private final HoldOptions holds;
     private final double bpm;
 
     private Holding(PlayedWay way, Setting setting, Holder holder, double bpm) {
         this.way = way;
         this.build = Build.of(setting.partner());
-        this.holder = holder;
+        this.holds = new HoldOptions(way, holder);
         this.bpm = bpm;
     }
 
@@ -155,11 +110,6 @@ public final class Holding {
         }
     }
 
-    /// A place where a target can be held.
-    ///
-    /// @param odd whether it is another hand than the school's
-    private record Option(Gear gear, Hand hand, String angle, boolean odd) {}
-
     private static final int READY = -1;
 
     /// The school's hands first, then the least movement.
@@ -177,16 +127,16 @@ public final class Holding {
                 courses = step.placed().act().isStrike() ? fed(courses, step, ms) : flinched(courses, step, ms);
                 continue;
             }
-            List<Option> options = options(step, gear);
+            List<HoldOptions.Option> options = holds.options(step, gear);
             if (options.isEmpty()) {
                 missing.add(step.index());
-                soreAt(step).ifPresent(spot -> sore.put(step.index(), spot));
+                holds.soreAt(step).ifPresent(spot -> sore.put(step.index(), spot));
                 continue;
             }
             List<Course> next = new ArrayList<>();
             Optional<PadPlan.Clash> clash = Optional.empty();
             for (Course course : courses) {
-                for (Option option : options) {
+                for (HoldOptions.Option option : options) {
                     Optional<PadPlan.Clash> late = late(course, step, option, ms);
                     if (late.isEmpty()) {
                         next.add(held(course, step, option, ms, before));
@@ -269,114 +219,17 @@ public final class Holding {
                 .toList();
     }
 
-    private List<Option> options(Step step, HandGear gear) {
-        return options(step, step.placed().technique(), step.placed().act().level(), gear);
-    }
-
-    private List<Option> options(Step step, Technique technique, Level level, HandGear gear) {
-        List<Option> options = new ArrayList<>();
-        for (Hold hold : holds(technique, level)) {
-            options.addAll(options(step, hold, gear));
-        }
-        if (!holder.sore().isEmpty()) {
-            Stance stance = stance(step);
-            Zone zone = zone(step, technique, level);
-            options.removeIf(option -> holder.sore().stream()
-                    .anyMatch(spot -> spot.feels(option.gear, zone, stance, option.hand.sides())));
-        }
-        return options;
-    }
-
-    /// The hands that can hold so with what is on them.
-    private List<Option> options(Step step, Hold hold, HandGear gear) {
-        if (!hold.gear.takesHands()) {
-            return gear.worn().contains(hold.gear)
-                    ? List.of(new Option(hold.gear, Hand.WORN, hold.angle, false))
-                    : List.of();
-        }
-        Hand hand = hand(step, hold);
-        if (hand == Hand.BOTH) {
-            if (gear.isOnBoth(hold.gear)) {
-                return List.of(new Option(hold.gear, hand, hold.angle, false));
-            }
-            // A shield on one arm takes the kick against the body; two pads are needed otherwise.
-            return hold.gear == Gear.SHIELD
-                    ? Stream.of(Side.values())
-                            .filter(side -> gear.has(Gear.SHIELD, side))
-                            .map(side -> new Option(hold.gear, Hand.of(side), hold.angle, false))
-                            .toList()
-                    : List.of();
-        }
-        List<Option> options = new ArrayList<>();
-        for (Side side : Side.values()) {
-            boolean school = Hand.of(side) == hand;
-            if (gear.has(hold.gear, side) && (school || hold.hand.equals("either"))) {
-                options.add(new Option(hold.gear, Hand.of(side), hold.angle, !school));
-            }
-        }
-        return options;
-    }
-
-    private Stance stance(Step step) {
-        return way.at(step.beat()).partner().stance();
-    }
-
-    /// The sore spot that a strike without a target would land on.
-    private Optional<SoreSpot> soreAt(Step step) {
-        Zone zone = zone(step, step.placed().technique(), step.placed().act().level());
-        SoreSpot struck = SoreSpot.in(zone, stance(step));
-        return holder.sore().contains(struck) ? Optional.of(struck) : Optional.empty();
-    }
-
-    /// Whether something that the holder has at hand takes this strike in the place of the one at a step.
-    public static boolean takes(
-            Technique technique, Level level, Step step, PlayedWay way, Setting setting, Holder holder) {
-        Holding holding = new Holding(way, setting, holder, 0);
-        return HandGear.choices(holder.gear()).stream()
-                .anyMatch(gear -> !holding.options(step, technique, level, gear).isEmpty());
-    }
-
-    private Hand hand(Step step, Hold hold) {
-        return switch (hold.hand.toLowerCase(Locale.ROOT)) {
-            case "both" -> Hand.BOTH;
-            case "worn" -> Hand.WORN;
-            default -> {
-                Side near = arrives(step);
-                Technique strike = step.placed().technique();
-                boolean crossing = holder.jab() == JabSchool.CROSSING
-                        && hold.gear == Gear.MITTS
-                        && strike.path() == Path.STRAIGHT
-                        && strike.fixedSide().equals(Optional.of(Side.LEAD))
-                        && step.placed().act().level() == Level.HEAD;
-                yield Hand.of(crossing ? near.opposite() : near);
-            }
-        };
-    }
-
-    private Pairing pairing(Step step) {
-        return Pairing.of(step.before().stance(), stance(step));
-    }
-
-    private Zone zone(Step step, Technique technique, Level level) {
-        return Zone.of(technique, level, step.placed().side().orElse(Side.LEAD), pairing(step));
-    }
-
-    private Side arrives(Step step) {
-        Arrival arrival = step.placed().technique().arrival();
-        return arrival.at(step.placed().side().orElse(Side.LEAD), pairing(step));
-    }
-
     static double placeAside(Hand hand, Side side) {
         return hand == Hand.BOTH ? 0 : aside(side);
     }
 
     /// Whether a hand comes too late for a target, and what keeps it.
-    private Optional<PadPlan.Clash> late(Course course, Step step, Option option, double ms) {
+    private Optional<PadPlan.Clash> late(Course course, Step step, HoldOptions.Option option, double ms) {
         double height = build.targetHeightCm(step.placed().act().level());
         PadPlan.Clash worst = null;
-        for (Side side : option.hand.sides()) {
+        for (Side side : option.hand().sides()) {
             Job job = course.job(side);
-            double distance = job.distanceTo(height, placeAside(option.hand, side));
+            double distance = job.distanceTo(height, placeAside(option.hand(), side));
             double there = job.freeMs + moveMs(distance);
             double shortMs = there - (ms - THERE_MS);
             if (job.step != READY && shortMs > 0 && (worst == null || shortMs > worst.shortMs())) {
@@ -391,14 +244,14 @@ public final class Holding {
         return distanceCm == 0 ? 0 : START_MS + MS_PER_CM * distanceCm;
     }
 
-    private Course held(Course course, Step step, Option option, double ms, double before) {
+    private Course held(Course course, Step step, HoldOptions.Option option, double ms, double before) {
         double height = build.targetHeightCm(step.placed().act().level());
         Course now = course;
         double travel = 0;
         double ready = before;
-        for (Side side : option.hand.sides()) {
+        for (Side side : option.hand().sides()) {
             Job job = course.job(side);
-            double aside = placeAside(option.hand, side);
+            double aside = placeAside(option.hand(), side);
             double distance = job.distanceTo(height, aside);
             travel += distance;
             ready = Math.max(ready, job.freeMs + moveMs(distance));
@@ -408,14 +261,14 @@ public final class Holding {
         List<Pad> pads = new ArrayList<>(course.pads);
         pads.add(new Pad(
                 step.index(),
-                option.gear,
-                option.hand,
+                option.gear(),
+                option.hand(),
                 step.placed().act().level(),
                 height,
-                option.angle,
+                option.angle(),
                 Math.min(latest, Math.max(0, ready)),
                 travel));
-        return new Course(now.last, pads, course.odd + (option.odd ? 1 : 0), course.travelCm + travel);
+        return new Course(now.last, pads, course.odd + (option.odd() ? 1 : 0), course.travelCm + travel);
     }
 
     /// Of the courses that leave the hands alike, the one with the least movement.
@@ -425,10 +278,5 @@ public final class Holding {
             best.merge(course.key(), course, (a, b) -> BETTER.compare(b, a) < 0 ? b : a);
         }
         return List.copyOf(best.values());
-    }
-
-    /// The gear that would give a strike a target, for words.
-    public static List<Gear> gearFor(Technique strike, Level level) {
-        return holds(strike, level).stream().map(Hold::gear).distinct().toList();
     }
 }

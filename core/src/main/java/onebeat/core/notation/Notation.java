@@ -2,15 +2,15 @@ package onebeat.core.notation;
 
 /// Reads and prints call lines.
 ///
-/// The grammar is that of the manual; this is a hand-written descent without backtracking, linear in the length of the
-/// text. Limits: 2 000 characters, nesting 16, sets of 1 to 99, 500 played actions and 64 continuations.
+/// The grammar is that of the manual; this is a hand-written descent without backtracking, linear in the length
+/// of the text. Limits: 2 000 characters, nesting 16, sets of 1 to 99, 500 played actions and 64 continuations.
 public final class Notation {
 
     private Notation() {}
 
     /// Reads a call line. Never throws, whatever the text.
     public static Reading read(String text, Vocabulary vocabulary) {
-        return new Reader(text, vocabulary, 0).readAll();
+        return new LineReader(text, vocabulary, 0).readAll();
     }
 
     /// Reads a call line with the catalogue alone.
@@ -40,6 +40,6 @@ public final class Notation {
 
     /// Reads `"name" = line`. The name may hold anything but quotes and control characters.
     public static OwnReading readOwn(String text, Vocabulary vocabulary) {
-        return new Reader(text, vocabulary, 0).readOwn();
+        return new LineReader(text, vocabulary, 0).readOwn();
     }
 }

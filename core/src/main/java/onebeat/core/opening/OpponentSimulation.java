@@ -1,26 +1,9 @@
 package onebeat.core.opening;
 
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
-import java.util.HashSet;
-import java.util.List;
-import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
-import java.util.OptionalInt;
-import java.util.Set;
-import onebeat.core.exchange.Fate;
-import onebeat.core.exchange.Intent;
-import onebeat.core.exchange.Level;
-import onebeat.core.exchange.Pairing;
-import onebeat.core.exchange.Side;
-import onebeat.core.exchange.Technique;
-import onebeat.core.notation.Act;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Step;
-import onebeat.core.play.Who;
 import org.jspecify.annotations.Nullable;
 
 /// The partner watching a way through a line: what is done with what is seen, action by action.
@@ -31,65 +14,11 @@ final class OpponentSimulation {
 
     private static final int NOBODY = PatternMemory.NOBODY;
 
-    private final PlayedWay way;
-    private final PartnerModel model;
+    private final WatchedWay watched;
     private final int seenBefore;
     private final boolean withOdds;
     private final OpponentState.Rules rules;
-    private final List<Event> events = new ArrayList<>();
-    private final Map<String, Integer> ids = new HashMap<>();
-    private final Map<Integer, double[]> reacts = new HashMap<>();
-    private final Set<Integer> moving = new HashSet<>();
-    private final @Nullable SeenAction[] actions;
     private @Nullable Walk prefix;
-
-    /// One action as the partner sees or does it.
-    ///
-    /// @param id the same for the same strike at the same level
-    /// @param real the id of the real one that a feint shows; [#NOBODY] for the start of a strike of several counts
-    /// @param shows how far it earns its feint
-    /// @param teaches how much it counts in a pair
-    /// @param seen the athlete's action
-    /// @param told the posture that the line tells the partner to take
-    /// @param struck what a strike of the partner's leaves open
-    private record Event(
-            Step step,
-            double beat,
-            int id,
-            int real,
-            double shows,
-            double teaches,
-            @Nullable SeenAction seen,
-            @Nullable Told told,
-            @Nullable Struck struck) {
-
-        boolean isStart() {
-            return real == NOBODY;
-        }
-
-        /// Whether it would be another without an action: it is that action, or a strike that the action meets.
-        boolean hangsOn(int action) {
-            return step.index() == action
-                    || (struck != null && struck.by.isPresent() && struck.by.getAsInt() == action);
-        }
-
-        boolean isSomethingSeen() {
-            return seen != null && (seen.reacts() != null || seen.zone() != null);
-        }
-    }
-
-    @SuppressWarnings("ArrayRecordComponent") // read-only within the package, on the path of every search
-    private record Told(Posture posture, double[] covers) {}
-
-    /// @param met what it leaves as it is met
-    /// @param by the index of the defence that meets it
-    /// @param unmet what it would leave if nothing met it
-    private record Struck(LeftOpen.Left met, OptionalInt by, LeftOpen.Left unmet) {
-
-        LeftOpen.Left without(int action) {
-            return by.isPresent() && by.getAsInt() == action ? unmet : met;
-        }
-    }
 
     /// What one run gave.
     static final class Seen {
@@ -150,185 +79,24 @@ final class OpponentSimulation {
     }
 
     OpponentSimulation(PlayedWay way, Setting setting, PartnerModel model, int seenBefore, boolean withOdds) {
-        this.way = way;
-        this.model = model;
+        this.watched = new WatchedWay(way, model, withOdds);
         this.seenBefore = seenBefore;
         this.withOdds = withOdds;
-        this.actions = new SeenAction[way.steps().size()];
         this.rules = OpponentState.Rules.of(model, setting.partner().stance(), setting.pace(), withOdds);
-        way.steps().stream()
-                .sorted(Comparator.comparing(Step::beat).thenComparingInt(Step::index))
-                .forEach(step -> events.add(event(step)));
-        starts();
-        for (Event event : events) {
-            boolean moves = event.isSomethingSeen() || event.told != null || event.struck != null;
-            if (moves) {
-                moving.add(event.step.index());
-            }
-            if (event.struck != null && event.struck.by.isPresent()) {
-                moving.add(event.struck.by.getAsInt());
-            }
-            double[] to = event.seen == null ? null : event.seen.reacts();
-            if (to != null) {
-                reacts.putIfAbsent(event.id, to);
-            }
-        }
-    }
-
-    /// A kick, and a strike of several counts, shows its start before it lands; others that start like it share it
-    /// (F23).
-    private void starts() {
-        List<Event> starts = events.stream()
-                .filter(e -> e.seen != null
-                        && !e.step.placed().act().feint()
-                        && (e.step.placed().countsNeeded() > 1
-                                || e.step.placed().technique().isLegStrike()))
-                .map(e -> new Event(
-                        e.step,
-                        startOf(e),
-                        id(start(e.step.placed().technique())),
-                        NOBODY,
-                        0,
-                        e.teaches,
-                        null,
-                        null,
-                        null))
-                .toList();
-        events.addAll(starts);
-        events.sort(Comparator.comparingDouble(Event::beat).thenComparingInt(e -> e.step.index()));
-    }
-
-    /// What several strikes begin like: what winds up the same way, and kicks with the same leg.
-    private static String start(Technique technique) {
-        return technique.windTurn().map(turn -> "start/" + turn).orElseGet(() -> "start/" + technique.side());
-    }
-
-    /// When a strike shows its start: a count before, or as the leg leaves the floor.
-    private static double startOf(Event event) {
-        int counts = event.step.placed().countsNeeded();
-        return counts > 1 ? event.beat - counts + 1 : event.beat - LEG_LIFTS;
-    }
-
-    private static final double LEG_LIFTS = 0.25;
-
-    private Pairing pairing(Step step) {
-        return Pairing.of(
-                way.at(step.beat()).athlete().stance(),
-                way.at(step.beat()).partner().stance());
-    }
-
-    /// The pairing in which an action starts: what changes the stance ends in another.
-    private Pairing pairingBefore(Step step) {
-        return step.who() == Who.ATHLETE
-                ? Pairing.of(
-                        step.before().stance(), way.at(step.beat()).partner().stance())
-                : pairing(step);
     }
 
     Zone zone(Step strike) {
-        return Zone.of(
-                strike.placed().technique(),
-                strike.placed().act().level(),
-                strike.placed().side().orElse(Side.LEAD),
-                pairingBefore(strike));
+        return watched.zone(strike);
     }
 
     /// Whether an action can have a part in any opening.
     boolean moves(Step step) {
-        return moving.contains(step.index());
+        return watched.moves(step);
     }
 
     /// The action of a step as it is seen, with what became of it.
     SeenAction seen(Step step) {
-        SeenAction known = actions[step.index()];
-        return known != null ? known : seenAnew(step);
-    }
-
-    private SeenAction seenAnew(Step step) {
-        Act act = step.placed().act();
-        Side side = step.placed().side().orElse(Side.LEAD);
-        Side arrives = act.technique().arrival().at(side, pairingBefore(step));
-        SeenAction seen = SeenAction.of(
-                model,
-                act,
-                side,
-                arrives,
-                act.isStrike() ? zone(step) : null,
-                way.at(step.beat()).partner().stance(),
-                withOdds);
-        return way.metBy(step)
-                .filter(_ -> act.isStrike())
-                .map(defence ->
-                        seen.met(model, defence.placed().technique().traits().fate()))
-                .orElse(seen);
-    }
-
-    private Event event(Step step) {
-        Act act = step.placed().act();
-        Technique technique = act.technique();
-        Side side = step.placed().side().orElse(Side.LEAD);
-        int real = id(key(technique, act.level()));
-        double beat = step.beat().inBeats();
-        if (step.who() == Who.ATHLETE) {
-            boolean shows = technique.isStrike() && !act.feint();
-            SeenAction seen = seenAnew(step);
-            actions[step.index()] = seen;
-            return new Event(
-                    step,
-                    beat,
-                    act.feint() ? id("~" + key(technique, act.level())) : real,
-                    real,
-                    shows ? shows(act.intent()) : 0,
-                    shows ? teaches(act.intent()) : 1,
-                    seen,
-                    null,
-                    null);
-        }
-        Told told = act.feint()
-                ? null
-                : model.shown(technique, side)
-                        .map(p -> new Told(p, PostureVector.only(model, p, withOdds)))
-                        .orElse(null);
-        return new Event(step, beat, real, real, 0, 0, null, told, act.isStrike() ? struck(step, side) : null);
-    }
-
-    private Struck struck(Step step, Side side) {
-        Technique technique = step.placed().technique();
-        Level level = step.placed().act().level();
-        LeftOpen.Left unmet =
-                model.leftOpen().of(technique, level, side, step.shortCm() > 0 ? Fate.MISSED : Fate.LANDED);
-        Optional<Step> defence = way.metBy(step);
-        return defence.map(d -> new Struck(
-                        model.leftOpen()
-                                .of(
-                                        technique,
-                                        level,
-                                        side,
-                                        d.placed().technique().traits().fate()),
-                        OptionalInt.of(d.index()),
-                        unmet))
-                .orElseGet(() -> new Struck(unmet, OptionalInt.empty(), unmet));
-    }
-
-    private static String key(Technique technique, Level level) {
-        return technique.code() + "/" + level;
-    }
-
-    private int id(String key) {
-        return ids.computeIfAbsent(key, _ -> ids.size());
-    }
-
-    private double shows(Intent intent) {
-        return switch (intent) {
-            case FULL -> model.number("shown_full");
-            case NORMAL -> model.number("shown_normal");
-            case LIGHT -> model.number("shown_light");
-        };
-    }
-
-    /// How much a strike counts in a pair: one thrown light teaches as much less as it shows less.
-    private double teaches(Intent intent) {
-        return Math.min(1, shows(intent) / model.number("shown_normal"));
+        return watched.seen(step);
     }
 
     /// Walks along the whole way.
@@ -338,7 +106,7 @@ final class OpponentSimulation {
 
     /// Walks along the way with one action left out, from the start.
     Seen runWithout(int action) {
-        return walked(begun(action), action, new Seen(way.steps().size()));
+        return walked(begun(action), action, new Seen(watched.steps()));
     }
 
     /// The same, quicker: up to that action everything is as in the whole walk.
@@ -349,7 +117,7 @@ final class OpponentSimulation {
     }
 
     private Seen walked(Walk walk, int without, Seen seen) {
-        walkOn(walk, without, events.size(), seen);
+        walkOn(walk, without, watched.events().size(), seen);
         return seen.endingIn(walk.state);
     }
 
@@ -368,17 +136,17 @@ final class OpponentSimulation {
     }
 
     private Walk begun(int without) {
-        Walk walk = new Walk(new OpponentState(rules), new PatternMemory(model, ids.size(), reacts));
+        Walk walk = new Walk(new OpponentState(rules), watched.nothingRemembered());
         for (int i = 0; i < seenBefore; i++) {
-            for (Event event : events) {
-                if (event.step.index() != without) {
+            for (WatchedWay.Event event : watched.events()) {
+                if (event.step().index() != without) {
                     remember(walk.memory, event);
                 }
             }
             walk.memory.forgetLast();
         }
         if (seenBefore > 0) {
-            walk.state.addLegKicks((double) seenBefore * legKicks());
+            walk.state.addLegKicks((double) seenBefore * watched.legKicks());
         }
         return walk;
     }
@@ -386,7 +154,7 @@ final class OpponentSimulation {
     /// The first event that would be another without an action.
     private int firstWith(int action) {
         int first = 0;
-        while (first < events.size() && !events.get(first).hangsOn(action)) {
+        while (first < watched.events().size() && !watched.events().get(first).hangsOn(action)) {
             first++;
         }
         return first;
@@ -399,7 +167,7 @@ final class OpponentSimulation {
             kept = begun(NOBODY);
             prefix = kept;
         }
-        walkOn(kept, NOBODY, event, new Seen(way.steps().size()));
+        walkOn(kept, NOBODY, event, new Seen(watched.steps()));
         Walk walk = new Walk(new OpponentState(rules), kept.memory.copy());
         walk.state.set(kept.state);
         walk.next = kept.next;
@@ -409,20 +177,20 @@ final class OpponentSimulation {
 
     private void walkOn(Walk walk, int without, int to, Seen seen) {
         while (walk.next < to) {
-            Event event = events.get(walk.next++);
-            int step = event.step.index();
+            WatchedWay.Event event = watched.events().get(walk.next++);
+            int step = event.step().index();
             if (step != without) {
-                walk.state.pass(event.beat - walk.beat);
-                walk.beat = Math.max(walk.beat, event.beat);
+                walk.state.pass(event.beat() - walk.beat);
+                walk.beat = Math.max(walk.beat, event.beat());
                 happen(event, without, walk.state, walk.memory, seen);
             }
             seen.free[step] = walk.state.free();
         }
     }
 
-    private void happen(Event event, int without, OpponentState state, PatternMemory memory, Seen seen) {
-        int step = event.step.index();
-        SeenAction action = event.seen;
+    private void happen(WatchedWay.Event event, int without, OpponentState state, PatternMemory memory, Seen seen) {
+        int step = event.step().index();
+        SeenAction action = event.seen();
         if (action != null) {
             if (event.isSomethingSeen()) {
                 memory.expect(state);
@@ -434,27 +202,22 @@ final class OpponentSimulation {
                     seen.vectors[step] = state.vector();
                 }
             }
-            state.see(action, action.feint() ? memory.belief(event.real) : 1);
+            state.see(action, action.feint() ? memory.belief(event.real()) : 1);
         }
         remember(memory, event);
-        if (event.told != null) {
-            state.told(event.told.posture, event.told.covers);
+        if (event.told() != null) {
+            state.told(event.told().posture(), event.told().covers());
         }
-        if (event.struck != null) {
-            state.struck(event.struck.without(without));
+        if (event.struck() != null) {
+            state.struck(event.struck().without(without));
         }
     }
 
-    private static void remember(PatternMemory memory, Event event) {
-        boolean counts = event.isStart() || (event.seen != null && event.seen.reacts() != null);
+    private static void remember(PatternMemory memory, WatchedWay.Event event) {
+        boolean counts =
+                event.isStart() || (event.seen() != null && event.seen().reacts() != null);
         if (counts) {
-            memory.remember(event.id, event.real, event.shows, event.teaches);
+            memory.remember(event.id(), event.real(), event.shows(), event.teaches());
         }
-    }
-
-    private int legKicks() {
-        return (int) way.strikesOf(Who.ATHLETE)
-                .filter(s -> ZoneWorth.addsUp(s.placed().act().level()))
-                .count();
     }
 }

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import onebeat.core.exchange.Intent;
 import onebeat.core.holding.Gear;
-import onebeat.core.holding.Holding;
+import onebeat.core.holding.HoldOptions;
 import onebeat.core.play.Step;
 
 /// PAD_MISSING: none of the gear at hand takes this strike. It is touched only, or other gear is fetched.
@@ -21,7 +21,7 @@ final class PadMissing implements Rule {
     }
 
     private static RuleHit hit(RuleInput input, Step step) {
-        String gear = Holding.gearFor(
+        String gear = HoldOptions.gearFor(
                         step.placed().technique(), step.placed().act().level())
                 .stream()
                 .map(PadMissing::words)

@@ -8,7 +8,7 @@ import java.util.function.Predicate;
 import onebeat.core.exchange.Catalogue;
 import onebeat.core.exchange.Level;
 import onebeat.core.holding.Contact;
-import onebeat.core.holding.Holding;
+import onebeat.core.holding.HoldOptions;
 import onebeat.core.holding.SoreSpot;
 import onebeat.core.notation.Act;
 import onebeat.core.notation.Notation;
@@ -93,12 +93,11 @@ final class PartnerLoad implements Rule {
                 .flatMap(level -> Catalogue.standard().atLevel(act.technique(), level).stream()
                         .map(t -> new Act(act.feint(), t, level, act.intent(), act.span())))
                 .filter(a -> input.context().rules().allows(a.technique(), a.level()))
-                .filter(a -> Holding.takes(
+                .filter(a -> HoldOptions.takes(
                         a.technique(),
                         a.level(),
                         strike,
                         input.way(),
-                        input.setting(),
                         input.context().holder()))
                 .findFirst();
     }

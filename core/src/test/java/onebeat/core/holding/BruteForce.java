@@ -44,7 +44,7 @@ final class BruteForce {
     }
 
     private static boolean canHold(Gear gear, Step strike) {
-        return Holding.gearFor(
+        return HoldOptions.gearFor(
                         strike.placed().technique(), strike.placed().act().level())
                 .contains(gear);
     }

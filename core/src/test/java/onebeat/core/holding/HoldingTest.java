@@ -246,7 +246,7 @@ class HoldingTest {
         List<String> none = new ArrayList<>();
         for (var technique : onebeat.core.exchange.Catalogue.standard().all()) {
             for (Level level : technique.isStrike() ? technique.levels().keySet() : Set.<Level>of()) {
-                if (Holding.gearFor(technique, level).isEmpty()) {
+                if (HoldOptions.gearFor(technique, level).isEmpty()) {
                     none.add(technique.code() + " " + level);
                 }
             }

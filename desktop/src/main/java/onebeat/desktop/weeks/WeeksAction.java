@@ -43,6 +43,9 @@ sealed interface WeeksAction {
     /// A day, and a line of it, was pressed.
     record Choose(int day, int line) implements WeeksAction {}
 
+    /// A line's round of one day was pulled to another.
+    record Move(int from, int to, int line) implements WeeksAction {}
+
     /// The weeks were worked out.
     record Arrived(WeeksState.Seen seen) implements WeeksAction {}
 

@@ -59,6 +59,7 @@ final class WeeksUpdate {
     private Next<WeeksState> next(WeeksAction action) {
         return switch (action) {
             case WeeksAction.Choose choose -> Next.of(state.at(choose.day(), choose.line()));
+            case WeeksAction.Move move -> moved(move);
             case WeeksAction.Arrived arrived -> arrived(arrived.seen());
             case WeeksAction.Found found -> found(found);
             case WeeksAction.CalendarRead read -> calendar(read.days());
@@ -219,10 +220,19 @@ final class WeeksUpdate {
         if (to >= problem().days().size()) {
             return Next.of(state, new Warn(Texts.of("weeks.nolater")));
         }
-        LocalDate later = problem().days().get(to).date();
-        Next<WeeksState> next = withLine(
-                (date, drill) -> rules().with(new Pin(date, drill, false)).with(new Pin(later, drill, true)));
-        return new Next<>(next.state().at(to, state.line()), next.effects());
+        return moved(new WeeksAction.Move(state.day(), to, state.line()));
+    }
+
+    /// A line comes on another day than planned. The chosen day goes along.
+    private Next<WeeksState> moved(WeeksAction.Move move) {
+        if (problem().room(move.to()) == 0) {
+            return Next.of(state, new Warn(Texts.of("weeks.noroom")));
+        }
+        LocalDate from = problem().days().get(move.from()).date();
+        LocalDate to = problem().days().get(move.to()).date();
+        String drill = problem().lines().get(move.line()).drill();
+        Next<WeeksState> next = look(rules().with(new Pin(from, drill, false)).with(new Pin(to, drill, true)), kept());
+        return new Next<>(next.state().at(move.to(), move.line()), next.effects());
     }
 
     private Next<WeeksState> mustBeReady() {

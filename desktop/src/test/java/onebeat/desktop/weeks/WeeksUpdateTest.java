@@ -181,6 +181,20 @@ class WeeksUpdateTest {
     }
 
     @Test
+    void aRoundThatIsPulledToAnotherDayIsAskedForThere() {
+        after(new WeeksAction.Move(1, 5, 2));
+        assertThat(state.day()).as("the chosen day goes along").isEqualTo(5);
+        assertThat(rules().pins())
+                .containsExactlyInAnyOrder(
+                        new Pin(TODAY.plusDays(1), drill(), false), new Pin(TODAY.plusDays(5), drill(), true));
+        after(Do.LEAVE);
+        int sunday = 3;
+        after(new WeeksAction.Move(1, sunday, 2));
+        assertThat(last.effects()).singleElement().isInstanceOf(Effect.Warn.class);
+        assertThat(state.offer()).as("nothing fits on a day without time").isEmpty();
+    }
+
+    @Test
     void whatIsSetInAFormIsAnotherPlanToo() {
         after(Do.RULES);
         assertThat(last.effects()).containsExactly(new WeeksEffect.AskRules(PlanRules.usual()));
