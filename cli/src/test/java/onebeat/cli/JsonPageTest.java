@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -49,7 +50,9 @@ class JsonPageTest {
                 words("ladder", "--json", "1 2 3 rlow off"),
                 words("round", "--json", "--seconds", "60", "--line", "1 2"),
                 words("hear", "--json", "--line", "1 2", "--seconds", "60", "--tempo", "60", "WAV"),
-                words("hear", "--json", "WAV"));
+                words("hear", "--json", "WAV"),
+                words("film", "--json", "MOVIE"),
+                words("plan", "--json", "--from", SmallCamp.FIRST.toString(), "--seconds", "1", "CAMP"));
     }
 
     private static Arguments words(String... words) {
@@ -70,8 +73,17 @@ class JsonPageTest {
         if (!Files.exists(wav)) {
             run("round", "--line", "1 2", "--seconds", "60", "--wav", wav.toString());
         }
+        Map<String, Path> files = Map.of(
+                "FILM",
+                film,
+                "WAV",
+                wav,
+                "MOVIE",
+                Path.of("..", "media", "src", "test", "resources", "onebeat", "media", "hevc-30.mov"),
+                "CAMP",
+                SmallCamp.in(Files.createTempDirectory(folder, "camp")));
         String[] given = Stream.of(words)
-                .map(word -> word.equals("FILM") ? film.toString() : word.equals("WAV") ? wav.toString() : word)
+                .map(word -> files.containsKey(word) ? files.get(word).toString() : word)
                 .toArray(String[]::new);
         Ran ran = run(given);
         String page = Files.readString(Path.of("..", "docs", "json.md"));
