@@ -25,8 +25,11 @@ public final class DemoSituation {
         }
     }
 
+    /// What was built stays, as in a window.
+    private static final Ladders LADDERS = new Ladders();
+
     public static <S> Situation<S> of(Camp camp, S state) {
-        return new Situation<>(state, camp, DAY, new Ladders());
+        return new Situation<>(state, camp, DAY, LADDERS);
     }
 
     /// The camp after what an update saves.

@@ -13,6 +13,7 @@ import onebeat.core.book.Repetition;
 import onebeat.core.rounds.Schedule;
 import onebeat.desktop.app.StationName;
 import onebeat.formats.sound.Sound;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /// The floor with a clock that the test moves.
@@ -35,6 +36,7 @@ class FloorWindowTest extends DemoWindow {
     }
 
     @Test
+    @Tag("real-window")
     void aFaultIsNamedByItsDigit() {
         floor();
         runTo(Schedule.READY_MS + 20_000);

@@ -6,9 +6,11 @@ import javafx.scene.input.KeyCode;
 import onebeat.core.book.Judgement;
 import onebeat.core.rounds.Schedule;
 import onebeat.desktop.app.StationName;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /// The whole way from film to tomorrow's proposal with the mouse alone, by what stands on the screen.
+@Tag("real-window")
 class MouseWindowTest extends DemoWindow {
 
     private int rounds() {

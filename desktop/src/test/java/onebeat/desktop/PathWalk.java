@@ -15,7 +15,7 @@ final class PathWalk {
     private static final int FAST = 150;
 
     /// And so many times where a round must not end before it is killed, however busy the machine is.
-    private static final int SLOW = 3;
+    private static final int SLOW = 10;
 
     /// From film to the book.
     static final String WHOLE = "whole";

@@ -29,6 +29,7 @@ import onebeat.formats.sound.Sound;
 import onebeat.store.CampFile;
 import onebeat.store.Opening.Opened;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -52,6 +53,7 @@ class PathWindowTest {
     }
 
     @Test
+    @Tag("real-window")
     void fromFilmToTheBookAndBackAfterAKill() throws IOException, InterruptedException {
         Path path = demo();
         walkAndKill(path, PathWalk.WHOLE);
@@ -80,6 +82,7 @@ class PathWindowTest {
         List<String> command = new ArrayList<>();
         command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
         command.add("--enable-native-access=ALL-UNNAMED");
+        command.add("-XX:TieredStopAtLevel=1");
         for (String property : List.of("glass.platform", "prism.order")) {
             if (System.getProperty(property) != null) {
                 command.add("-D" + property + "=" + System.getProperty(property));

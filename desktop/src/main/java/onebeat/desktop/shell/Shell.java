@@ -1,9 +1,6 @@
 package onebeat.desktop.shell;
 
 import java.nio.file.Path;
-import java.util.EnumMap;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
@@ -36,7 +33,7 @@ public final class Shell implements Navigator {
     private final ShellView view;
     private final CallLine callLine = new CallLine();
     private final ShellLine line;
-    private final Map<StationName, Station> stations = new EnumMap<>(StationName.class);
+    private final Stations stations;
     private final ShellKeys keys;
     private final ShellCommands commands;
     private final ShellFiles files;
@@ -50,15 +47,18 @@ public final class Shell implements Navigator {
         this.app = app;
         this.files = new ShellFiles(app, this::root);
         this.deeds = new ShellDeeds(app, this, files, app.settings());
-        Film film = new Film(app, this);
-        stations.put(StationName.FILM, film);
-        stations.put(StationName.BENCH, new Bench(app, this, callLine::text));
-        stations.put(StationName.ROUNDS, new Rounds(app, this));
-        stations.put(StationName.FLOOR, new Floor(app, sounds, microphone, clockMs, this));
-        stations.put(StationName.BOOK, new Book(app, this));
-        stations.put(StationName.WEEKS, new Weeks(app, this));
-        this.here = film;
+        this.stations = new Stations(
+                name -> switch (name) {
+                    case FILM -> new Film(app, this);
+                    case BENCH -> new Bench(app, this, callLine::text);
+                    case ROUNDS -> new Rounds(app, this);
+                    case FLOOR -> new Floor(app, sounds, microphone, clockMs, this);
+                    case BOOK -> new Book(app, this);
+                    case WEEKS -> new Weeks(app, this);
+                },
+                station -> deeds.menuOn(station.view()));
         this.line = new ShellLine(app, callLine, () -> here);
+        this.here = stations.get(line.lastStation());
         this.commands = new ShellCommands(
                 BoundCommand.all(
                         ProgramCommands.TABLE, () -> new ProgramScene(here.name(), app.isUnsaved()), deeds::dispatch),
@@ -67,13 +67,8 @@ public final class Shell implements Navigator {
         this.keys = new ShellKeys(new ShellInput(app, this, line, callLine, commands));
         this.view = new ShellView(app, callLine, deeds.hands(line, commands));
         deeds.attach(view);
-        for (StationName name : StationName.values()) {
-            station(name).view().setFocusTraversable(true);
-            station(name).view().setMinSize(0, 0);
-            deeds.menuOn(station(name).view());
-        }
         listen();
-        arrive(line.lastStation());
+        arrive(here.name());
     }
 
     private void listen() {
@@ -88,10 +83,6 @@ public final class Shell implements Navigator {
             line.typed();
         });
         app.settings().property().addListener((_, _, _) -> changed());
-    }
-
-    private Station station(StationName name) {
-        return Objects.requireNonNull(stations.get(name), name::name);
     }
 
     public Parent root() {
@@ -113,7 +104,7 @@ public final class Shell implements Navigator {
     }
 
     private void arrive(StationName name) {
-        here = station(name);
+        here = stations.get(name);
         line.remember(name);
         view.show(here);
         prompt(here.prompt());
@@ -295,6 +286,6 @@ public final class Shell implements Navigator {
     public void close() {
         here.leave();
         line.close();
-        stations.values().forEach(Station::close);
+        stations.close();
     }
 }

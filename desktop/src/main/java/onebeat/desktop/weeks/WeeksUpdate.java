@@ -156,10 +156,7 @@ final class WeeksUpdate {
     }
 
     private Next<WeeksState> minutes(UnaryOperator<Integer> change) {
-        return withDay((date, rules) -> {
-            PlanRules.Time now = rules.on(date);
-            return rules.withDay(date, new PlanRules.Time(now.start(), change.apply(now.minutes()), now.partners()));
-        });
+        return withDay((date, rules) -> TimeOfDays.changed(rules, date, change));
     }
 
     private static Next<WeeksState> closed(Next<WeeksState> next) {
@@ -187,11 +184,7 @@ final class WeeksUpdate {
 
     /// What if this day of the week had no time from here on: once more gives it back.
     private Next<WeeksState> noWeekday() {
-        return withDay((date, rules) -> {
-            PlanRules.Time now = rules.week().getOrDefault(date.getDayOfWeek(), PlanRules.Time.of(0));
-            int minutes = now.minutes() == 0 ? PlanRules.USUAL_MINUTES : 0;
-            return rules.withWeekday(date.getDayOfWeek(), new PlanRules.Time(now.start(), minutes, now.partners()));
-        });
+        return withDay((date, rules) -> TimeOfDays.withOrWithout(rules, date.getDayOfWeek()));
     }
 
     private Next<WeeksState> withLine(BiFunction<LocalDate, String, PlanRules> change) {
@@ -246,14 +239,9 @@ final class WeeksUpdate {
     }
 
     private Next<WeeksState> calendar(Map<LocalDate, PlanRules.Time> days) {
-        if (days.isEmpty()) {
-            return Next.of(state, new Warn(Texts.of("weeks.calendar.nothing")));
-        }
-        PlanRules rules = rules();
-        for (var day : problem().days()) {
-            rules = rules.withDay(day.date(), days.getOrDefault(day.date(), PlanRules.Time.of(0)));
-        }
-        return look(rules, kept());
+        return days.isEmpty()
+                ? Next.of(state, new Warn(Texts.of("weeks.calendar.nothing")))
+                : look(TimeOfDays.only(rules(), problem(), days), kept());
     }
 
     /// What partners hold for another athlete is known from here on.
