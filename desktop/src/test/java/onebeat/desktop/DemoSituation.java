@@ -1,5 +1,8 @@
 package onebeat.desktop;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import onebeat.core.camp.Camp;
@@ -7,7 +10,6 @@ import onebeat.core.camp.Ladders;
 import onebeat.desktop.app.Effect;
 import onebeat.desktop.app.Next;
 import onebeat.desktop.app.Situation;
-import onebeat.desktop.demo.DemoCamp;
 import onebeat.store.CampFile;
 import onebeat.store.Opening.Opened;
 
@@ -18,11 +20,22 @@ public final class DemoSituation {
 
     private DemoSituation() {}
 
-    /// The demo camp on a day, made anew in a folder.
-    public static Camp camp(Path folder) {
-        try (CampFile file = ((Opened) DemoCamp.openOrCreate(folder.resolve("demo" + CampFile.ENDING), DAY)).file()) {
-            return file.camp();
+    private static final Camp CAMP = read();
+
+    private static Camp read() {
+        try {
+            Path folder = Files.createTempDirectory("demo");
+            try (CampFile file = ((Opened) CampFile.open(DemoFiles.in(folder, DAY))).file()) {
+                return file.camp();
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
+    }
+
+    /// The demo camp on a day.
+    public static Camp camp() {
+        return CAMP;
     }
 
     /// What was built stays, as in a window.

@@ -6,9 +6,6 @@ import java.time.ZoneId;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.scene.input.KeyCode;
 import onebeat.desktop.app.StationName;
-import onebeat.desktop.demo.DemoCamp;
-import onebeat.store.CampFile;
-import onebeat.store.Opening.Opened;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -31,10 +28,7 @@ abstract class DemoWindow {
 
     @BeforeEach
     void open() {
-        Path path = folder.resolve("demo" + CampFile.ENDING);
-        Opened made = (Opened) DemoCamp.openOrCreate(path, LocalDate.now(ZoneId.systemDefault()));
-        made.file().close();
-        coach = Driver.open(path, clockMs::get);
+        coach = Driver.open(DemoFiles.in(folder, LocalDate.now(ZoneId.systemDefault())), clockMs::get);
     }
 
     @AfterEach

@@ -15,9 +15,6 @@ import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Camp;
 import onebeat.desktop.app.StationName;
 import onebeat.desktop.command.KeyPress;
-import onebeat.desktop.demo.DemoCamp;
-import onebeat.store.CampFile;
-import onebeat.store.Opening.Opened;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -44,10 +41,7 @@ class GuideTest {
 
     @Test
     void itsKeysDoWhatItSays() throws IOException {
-        Path camp = folder.resolve("guide" + CampFile.ENDING);
-        ((Opened) DemoCamp.openOrCreate(camp, LocalDate.now(ZoneId.systemDefault())))
-                .file()
-                .close();
+        Path camp = DemoFiles.in(folder, LocalDate.now(ZoneId.systemDefault()));
         Driver coach = Driver.open(camp, () -> System.nanoTime() / 1_000_000 * FAST);
         try {
             Camp before = coach.app.camp();

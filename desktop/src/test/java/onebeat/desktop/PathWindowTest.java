@@ -24,10 +24,7 @@ import onebeat.core.film.Exchange;
 import onebeat.core.film.Outcome;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.desktop.app.StationName;
-import onebeat.desktop.demo.DemoCamp;
 import onebeat.formats.sound.Sound;
-import onebeat.store.CampFile;
-import onebeat.store.Opening.Opened;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -45,11 +42,7 @@ class PathWindowTest {
     }
 
     private Path demo() {
-        Path path = folder.resolve("demo" + CampFile.ENDING);
-        if (DemoCamp.openOrCreate(path, LocalDate.now(ZoneId.systemDefault())) instanceof Opened opened) {
-            opened.file().close();
-        }
-        return path;
+        return DemoFiles.in(folder, LocalDate.now(ZoneId.systemDefault()));
     }
 
     @Test

@@ -2,23 +2,18 @@ package onebeat.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import onebeat.core.camp.Camp;
 import onebeat.core.change.PartnerChanges;
 import onebeat.core.wording.Scheme;
 import onebeat.desktop.DemoSituation;
 import onebeat.desktop.settings.Settings;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /// Who is spoken of, and which words come first.
 class LineWordsTest {
 
-    @TempDir
-    Path folder;
-
     private Camp camp() {
-        return DemoSituation.camp(folder);
+        return DemoSituation.camp();
     }
 
     @Test

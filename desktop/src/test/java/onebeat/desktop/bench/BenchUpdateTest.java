@@ -2,7 +2,6 @@ package onebeat.desktop.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import onebeat.core.camp.Camp;
@@ -28,13 +27,9 @@ import onebeat.desktop.callline.LineWatch.Seen;
 import onebeat.desktop.rope.RopeMark;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /// What each action on the bench leads to, without a window.
 class BenchUpdateTest {
-
-    @TempDir
-    Path folder;
 
     private Camp camp;
     private BenchState state;
@@ -42,7 +37,7 @@ class BenchUpdateTest {
 
     @BeforeEach
     void demo() {
-        camp = DemoSituation.camp(folder);
+        camp = DemoSituation.camp();
         state = BenchState.first(seen(""));
     }
 

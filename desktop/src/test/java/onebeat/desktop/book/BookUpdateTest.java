@@ -2,7 +2,6 @@ package onebeat.desktop.book;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
 import onebeat.core.rounds.RoundPlan;
@@ -15,13 +14,9 @@ import onebeat.desktop.book.BookAction.Noted;
 import onebeat.desktop.book.BookAction.Search;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /// What each action in the book leads to, without a window.
 class BookUpdateTest {
-
-    @TempDir
-    Path folder;
 
     private Camp camp;
     private BookState state = BookState.FIRST;
@@ -29,7 +24,7 @@ class BookUpdateTest {
 
     @BeforeEach
     void demo() {
-        camp = DemoSituation.camp(folder);
+        camp = DemoSituation.camp();
     }
 
     private BookUpdateTest after(BookAction action) {

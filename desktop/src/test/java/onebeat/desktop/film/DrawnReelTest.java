@@ -3,30 +3,21 @@ package onebeat.desktop.film;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.nio.file.Path;
-import java.time.LocalDate;
 import onebeat.core.camp.Camp;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.Reel;
-import onebeat.desktop.demo.DemoCamp;
-import onebeat.store.Opening.Opened;
+import onebeat.desktop.DemoSituation;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 class DrawnReelTest {
-
-    @TempDir
-    Path folder;
 
     private Camp camp;
     private DrawnReel reel;
 
     @BeforeEach
     void open() {
-        Opened opened = (Opened) DemoCamp.openOrCreate(folder.resolve("demo.onebeat"), LocalDate.of(2027, 3, 4));
-        camp = opened.file().camp();
-        opened.file().close();
+        camp = DemoSituation.camp();
         Reel first = camp.reels().all().iterator().next();
         reel = new DrawnReel(camp, first);
     }

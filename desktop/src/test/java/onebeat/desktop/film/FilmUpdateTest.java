@@ -3,7 +3,6 @@ package onebeat.desktop.film;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import onebeat.core.camp.Camp;
@@ -21,13 +20,9 @@ import onebeat.desktop.film.FilmAction.Do;
 import onebeat.desktop.film.FilmEffect.Seek;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /// What each action on Film leads to, without a window and without a film.
 class FilmUpdateTest {
-
-    @TempDir
-    Path folder;
 
     private Camp camp;
     private FilmState state;
@@ -35,7 +30,7 @@ class FilmUpdateTest {
 
     @BeforeEach
     void demo() {
-        camp = DemoSituation.camp(folder);
+        camp = DemoSituation.camp();
         Reel first = camp.reels().all().iterator().next();
         state = FilmState.FIRST.on(Optional.of(first.id())).at(0, camp);
     }

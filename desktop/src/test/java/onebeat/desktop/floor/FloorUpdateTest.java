@@ -2,7 +2,6 @@ package onebeat.desktop.floor;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import onebeat.core.book.Fault;
@@ -30,13 +29,9 @@ import onebeat.desktop.floor.FloorState.Listening;
 import onebeat.desktop.floor.Run.State;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /// What each action on the floor leads to, without a window and without a clock.
 class FloorUpdateTest {
-
-    @TempDir
-    Path folder;
 
     private Camp camp;
     private Schedule schedule;
@@ -45,7 +40,7 @@ class FloorUpdateTest {
 
     @BeforeEach
     void begin() {
-        camp = DemoSituation.camp(folder);
+        camp = DemoSituation.camp();
         schedule = Tonight.schedule(camp, camp.sessionOn(DemoSituation.DAY).orElseThrow(), Calls.NONE, new Ladders());
         after(new Begin(Optional.of(schedule), ""));
     }

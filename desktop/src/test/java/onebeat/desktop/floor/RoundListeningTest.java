@@ -2,7 +2,6 @@ package onebeat.desktop.floor;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -22,7 +21,6 @@ import onebeat.desktop.Driver;
 import onebeat.desktop.sound.Microphone;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /// A microphone that gives sound as a real one does: in time, and with room for a second.
 class RoundListeningTest {
@@ -132,8 +130,8 @@ class RoundListeningTest {
     }
 
     @Test
-    void whileTheClockStandsNoRepetitionPasses(@TempDir Path folder) throws InterruptedException {
-        Camp camp = DemoSituation.camp(folder);
+    void whileTheClockStandsNoRepetitionPasses() throws InterruptedException {
+        Camp camp = DemoSituation.camp();
         Schedule schedule =
                 Tonight.schedule(camp, camp.sessionOn(DemoSituation.DAY).orElseThrow(), Calls.NONE, new Ladders());
         long start = schedule.rounds().getFirst().startMs();

@@ -2,7 +2,6 @@ package onebeat.desktop.rounds;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.List;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Edit;
@@ -17,13 +16,9 @@ import onebeat.desktop.rounds.RoundsAction.DropRound;
 import onebeat.desktop.rounds.RoundsAction.Enter;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /// What each action at Rounds leads to, without a window.
 class RoundsUpdateTest {
-
-    @TempDir
-    Path folder;
 
     private Camp camp;
     private RoundsState state = RoundsState.FIRST;
@@ -31,7 +26,7 @@ class RoundsUpdateTest {
 
     @BeforeEach
     void demo() {
-        camp = DemoSituation.camp(folder);
+        camp = DemoSituation.camp();
     }
 
     private RoundsUpdateTest after(RoundsAction action) {

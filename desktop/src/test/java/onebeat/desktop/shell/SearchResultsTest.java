@@ -2,7 +2,6 @@ package onebeat.desktop.shell;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import onebeat.core.camp.Camp;
@@ -13,19 +12,15 @@ import onebeat.desktop.shell.SearchResults.Leads;
 import onebeat.desktop.shell.SearchResults.Result;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /// What is found behind `?`.
 class SearchResultsTest {
-
-    @TempDir
-    Path folder;
 
     private Camp camp;
 
     @BeforeEach
     void demo() {
-        camp = DemoSituation.camp(folder);
+        camp = DemoSituation.camp();
     }
 
     private List<Result> found(String words) {

@@ -2,7 +2,6 @@ package onebeat.desktop.weeks;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -33,7 +32,6 @@ import onebeat.desktop.weeks.WeeksAction.Do;
 import onebeat.formats.plan.OtherPlan;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /// What each action in the camp's weeks leads to, without a window and without a solver.
 class WeeksUpdateTest {
@@ -41,16 +39,13 @@ class WeeksUpdateTest {
     /// A Thursday.
     private static final LocalDate TODAY = DemoSituation.DAY;
 
-    @TempDir
-    Path folder;
-
     private Camp camp;
     private WeeksState state = WeeksState.FIRST;
     private Next<WeeksState> last;
 
     @BeforeEach
     void demo() {
-        camp = DemoSituation.camp(folder);
+        camp = DemoSituation.camp();
         arrives();
     }
 

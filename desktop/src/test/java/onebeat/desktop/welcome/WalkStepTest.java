@@ -2,7 +2,6 @@ package onebeat.desktop.welcome;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
@@ -11,13 +10,9 @@ import onebeat.desktop.app.StationName;
 import onebeat.desktop.text.Texts;
 import onebeat.desktop.welcome.WalkStep.Scene;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /// When a step of the walk is done.
 class WalkStepTest {
-
-    @TempDir
-    Path folder;
 
     private static Scene scene(StationName station, Camp camp, String line) {
         return new Scene(station, camp, line);
@@ -25,7 +20,7 @@ class WalkStepTest {
 
     @Test
     void aStepIsDoneByDoingIt() {
-        Camp camp = DemoSituation.camp(folder);
+        Camp camp = DemoSituation.camp();
         Camp fewer = Edit.remove(
                         Place.EXCHANGES, camp.exchanges().all().iterator().next())
                 .applyTo(camp);
