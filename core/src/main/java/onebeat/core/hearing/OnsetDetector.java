@@ -1,5 +1,7 @@
 package onebeat.core.hearing;
 
+import static onebeat.core.hearing.SpectralFlux.decibels;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -25,25 +27,14 @@ public final class OnsetDetector {
 
     public static final int MOST_RATE = 192_000;
 
-    private static final double HOP_S = 0.0025;
-    private static final int LAG = 2;
-    private static final int KEPT_HOPS = 512;
-    private static final int WITHIN = (int) NUMBERS.get("within_hops");
-    private static final int MEAN_OF = (int) NUMBERS.get("mean_hops");
     private static final int APART = (int) NUMBERS.get("apart_hops");
     private static final double BROAD_DB = NUMBERS.get("broad_db");
     private static final double TONE_DB = NUMBERS.get("tone_db");
-    private static final double NOISE_WEIGHT = NUMBERS.get("noise_weight");
-    private static final double NOISE_UP_DB = NUMBERS.get("noise_up_db_s") * HOP_S;
-    private static final double NOISE_DOWN = NUMBERS.get("noise_down");
     static final double OF_MOST = NUMBERS.get("rise_of_most");
     static final double OVER_BEFORE = NUMBERS.get("rise_over_before");
 
     /// The features are known so many hops after the peak.
     private static final int KNOWN_AFTER = 16;
-
-    /// Energies under this are silence: about 100 dB under full scale.
-    private static final double SILENCE = 1e-10;
 
     private static final double RING_DB = 20;
 
@@ -51,12 +42,7 @@ public final class OnsetDetector {
     private final int hop;
     private final Bands bands;
     private final RecentSamples samples;
-    private long hops;
-    private final double[][] energy = new double[KEPT_HOPS][];
-    private final double[][] level = new double[KEPT_HOPS][];
-    private final double[] broad = new double[KEPT_HOPS];
-    private final double[] tone = new double[KEPT_HOPS];
-    private final double[] noise;
+    private final SpectralFlux flux;
     private long last = Long.MIN_VALUE / 2;
     private final List<Opened> opened = new ArrayList<>();
     private final List<Found> found = new ArrayList<>();
@@ -105,15 +91,10 @@ public final class OnsetDetector {
             throw new IllegalArgumentException("samples a second: " + rate);
         }
         this.rate = rate;
-        hop = (int) Math.round(rate * HOP_S);
+        hop = (int) Math.round(rate * SpectralFlux.HOP_S);
         bands = new Bands(rate);
         samples = new RecentSamples(rate, Math.max(4 * bands.size(), rate / 4));
-        noise = new double[bands.count()];
-        Arrays.fill(noise, Double.NaN);
-        for (int i = 0; i < KEPT_HOPS; i++) {
-            energy[i] = new double[bands.count()];
-            level[i] = new double[bands.count()];
-        }
+        flux = new SpectralFlux(bands);
     }
 
     /// How long is heard so far, in seconds.
@@ -199,7 +180,7 @@ public final class OnsetDetector {
 
     /// No more comes: what waits is measured with what is there.
     public void end() {
-        float[] silence = new float[hop * (KNOWN_AFTER + WITHIN + 2) + bands.size()];
+        float[] silence = new float[hop * (KNOWN_AFTER + SpectralFlux.WITHIN + 2) + bands.size()];
         long heard = samples.heard();
         hear(silence, 0, silence.length);
         double end = heard / (double) rate;
@@ -207,90 +188,32 @@ public final class OnsetDetector {
     }
 
     private void nextHop() {
-        int now = at(hops);
-        samples.energies(bands, energy[now]);
-        int before = at(hops - LAG);
-        int count = bands.count();
-        double[] rises = new double[count];
-        for (int b = 0; b < count; b++) {
-            follow(b, energy[now][b]);
-            level[now][b] = decibels(energy[now][b] + NOISE_WEIGHT * noise[b] + SILENCE);
-            rises[b] = hops >= LAG ? Math.max(0, level[now][b] - level[before][b]) : 0;
-        }
-        Arrays.sort(rises);
-        int weak = count - count / 4;
-        broad[now] = mean(rises, 0, weak);
-        tone[now] = mean(rises, count - 3, count);
+        flux.hear(samples);
         ringOn();
-        pick(hops - WITHIN);
+        pick(flux.hops() - SpectralFlux.WITHIN);
         measure();
-        hops++;
-    }
-
-    private static int at(long hop) {
-        return (int) Math.floorMod(hop, (long) KEPT_HOPS);
-    }
-
-    private static double mean(double[] values, int from, int to) {
-        double sum = 0;
-        for (int i = from; i < to; i++) {
-            sum += values[i];
-        }
-        return sum / (to - from);
-    }
-
-    private static double decibels(double energy) {
-        return 10 * Math.log10(energy);
-    }
-
-    /// What is always there in a band: it falls at once and grows slowly.
-    private void follow(int b, double now) {
-        double is = Double.isNaN(noise[b]) ? now : noise[b];
-        noise[b] = now < is
-                ? is + NOISE_DOWN * (now - is)
-                : Math.min(now, (is + SILENCE) * Math.pow(10, NOISE_UP_DB / 10));
     }
 
     /// Whether a hop is the peak of either flux, looked at once all that stands round it is known.
     private void pick(long hop) {
-        if (hop < LAG) {
+        if (hop < SpectralFlux.LAG) {
             return;
         }
-        boolean isBroad = isPeak(broad, hop, BROAD_DB);
-        if (!isBroad && !isPeak(tone, hop, TONE_DB)) {
+        if (!flux.isBroadPeak(hop, BROAD_DB) && !flux.isTonePeak(hop, TONE_DB)) {
             return;
         }
         if (hop - last >= APART) {
-            opened.add(new Opened(hop, flux(hop)));
+            opened.add(new Opened(hop, flux.broad(hop)));
             last = hop;
-        } else if (flux(hop) > opened.getLast().flux) {
+        } else if (flux.broad(hop) > opened.getLast().flux) {
             // What came just before it was its own beginning, or something weaker.
-            opened.set(opened.size() - 1, new Opened(hop, flux(hop)));
+            opened.set(opened.size() - 1, new Opened(hop, flux.broad(hop)));
             last = hop;
         }
-    }
-
-    private double flux(long hop) {
-        return broad[at(hop)];
-    }
-
-    private boolean isPeak(double[] flux, long hop, double over) {
-        double is = flux[at(hop)];
-        double sum = 0;
-        int of = 0;
-        for (long h = Math.max(LAG, hop - MEAN_OF); h <= hop + WITHIN; h++) {
-            sum += flux[at(h)];
-            of++;
-            boolean near = Math.abs(h - hop) <= WITHIN;
-            if (near && (flux[at(h)] > is || (flux[at(h)] == is && h < hop))) {
-                return false;
-            }
-        }
-        return is >= sum / of + over;
     }
 
     private void measure() {
-        while (!opened.isEmpty() && hops - opened.getFirst().hop >= KNOWN_AFTER) {
+        while (!opened.isEmpty() && flux.hops() - opened.getFirst().hop >= KNOWN_AFTER) {
             Opened one = opened.removeFirst();
             found.add(measured(one));
         }
@@ -300,40 +223,40 @@ public final class OnsetDetector {
         int count = bands.count();
         long loudest = one.hop;
         for (long h = one.hop; h <= one.hop + 4; h++) {
-            loudest = total(h) > total(loudest) ? h : loudest;
+            loudest = flux.total(h) > flux.total(loudest) ? h : loudest;
         }
-        long before = one.hop - LAG - 1;
+        long before = one.hop - SpectralFlux.LAG - 1;
         double[] came = new double[count];
         double whole = 0;
         int strongest = 0;
         double bright = 0;
         int grew = 0;
         for (int b = 0; b < count; b++) {
-            double was = before >= 0 ? energy[at(before)][b] : 0;
-            came[b] = Math.max(0, energy[at(loudest)][b] - was);
+            double was = before >= 0 ? flux.energy(before, b) : 0;
+            came[b] = Math.max(0, flux.energy(loudest, b) - was);
             whole += came[b];
             bright += came[b] * Math.log(bands.middleHz(b) / 100) / Math.log(2);
             strongest = came[b] > came[strongest] ? b : strongest;
-            grew += level[at(loudest)][b] - (before >= 0 ? level[at(before)][b] : -100) > GREW_DB ? 1 : 0;
+            grew += flux.level(loudest, b) - (before >= 0 ? flux.level(before, b) : -100) > GREW_DB ? 1 : 0;
         }
         double[] sorted = came.clone();
         Arrays.sort(sorted);
-        double peak = (sorted[count - 1] + sorted[count - 2]) / Math.max(SILENCE, whole);
-        double fell = decibels(total(loudest) + SILENCE) - decibels(total(one.hop + KNOWN_AFTER) + SILENCE);
-        double rise = decibels(total(loudest) + SILENCE) - decibels((before >= 0 ? total(before) : 0) + SILENCE);
+        double peak = (sorted[count - 1] + sorted[count - 2]) / Math.max(SpectralFlux.SILENCE, whole);
+        double fell = decibels(flux.total(loudest)) - decibels(flux.total(one.hop + KNOWN_AFTER));
+        double rise = decibels(flux.total(loudest)) - decibels(before >= 0 ? flux.total(before) : 0);
         double time = risesAt(one.hop);
         SoundFeatures features = new SoundFeatures(
                 grew / (double) count,
                 peak,
-                bright / Math.max(SILENCE, whole),
+                bright / Math.max(SpectralFlux.SILENCE, whole),
                 Math.min(60, fell),
                 Math.min(60, rise),
                 samples.attackS(time),
                 0);
-        Found made = new Found(one.hop, strongest, came[strongest], time, decibels(whole + SILENCE), features);
+        Found made = new Found(one.hop, strongest, came[strongest], time, decibels(whole), features);
         drown(made);
-        made.ringS = (hops - one.hop) * HOP_S;
-        for (long h = one.hop + 1; h <= hops; h++) {
+        made.ringS = (flux.hops() - one.hop) * SpectralFlux.HOP_S;
+        for (long h = one.hop + 1; h <= flux.hops(); h++) {
             goOn(made, h);
         }
         return made;
@@ -341,17 +264,9 @@ public final class OnsetDetector {
 
     private static final double GREW_DB = 6;
 
-    private double total(long hop) {
-        double sum = 0;
-        for (double band : energy[at(hop)]) {
-            sum += band;
-        }
-        return sum;
-    }
-
     private void ringOn() {
-        for (int i = found.size() - 1; i >= 0 && hops - found.get(i).hop <= KEPT_HOPS; i--) {
-            goOn(found.get(i), hops);
+        for (int i = found.size() - 1; i >= 0 && flux.hops() - found.get(i).hop <= SpectralFlux.KEPT_HOPS; i--) {
+            goOn(found.get(i), flux.hops());
         }
     }
 
@@ -361,7 +276,8 @@ public final class OnsetDetector {
             Found before = found.get(i);
             if (before.rings && louder.loudness - before.loudness > DROWNS_DB) {
                 before.rings = false;
-                before.ringS = Math.min(before.ringS, (louder.hop - before.hop - LAG) * HOP_S);
+                before.ringS =
+                        Math.min(before.ringS, (louder.hop - before.hop - SpectralFlux.LAG) * SpectralFlux.HOP_S);
             }
         }
     }
@@ -372,8 +288,8 @@ public final class OnsetDetector {
         if (!one.rings) {
             return;
         }
-        double ringS = (hop - one.hop) * HOP_S;
-        boolean falls = decibels(energy[at(hop)][one.band] + SILENCE) < decibels(one.peak + SILENCE) - RING_DB;
+        double ringS = (hop - one.hop) * SpectralFlux.HOP_S;
+        boolean falls = decibels(flux.energy(hop, one.band)) < decibels(one.peak) - RING_DB;
         one.quiet = falls ? one.quiet + 1 : 0;
         one.ringS = falls ? one.ringS : ringS;
         one.rings = one.quiet < 6 && ringS < SoundFeatures.MOST_RING_S;
@@ -383,6 +299,7 @@ public final class OnsetDetector {
     /// middle of the window, and what lies before that by more than the hops that are compared is another sound.
     private double risesAt(long hop) {
         long to = (hop + 1) * this.hop + bands.size() - bands.size() % this.hop;
-        return samples.risesAt(Math.min(samples.heard(), to) - bands.size() / 2 - (long) this.hop * LAG, to);
+        return samples.risesAt(
+                Math.min(samples.heard(), to) - bands.size() / 2 - (long) this.hop * SpectralFlux.LAG, to);
     }
 }
