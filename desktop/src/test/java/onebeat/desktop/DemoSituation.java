@@ -1,17 +1,11 @@
 package onebeat.desktop;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.LocalDate;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Ladders;
 import onebeat.desktop.app.Effect;
 import onebeat.desktop.app.Next;
 import onebeat.desktop.app.Situation;
-import onebeat.store.CampFile;
-import onebeat.store.Opening.Opened;
 
 /// The demo camp without a window, for tests of updates.
 public final class DemoSituation {
@@ -20,22 +14,9 @@ public final class DemoSituation {
 
     private DemoSituation() {}
 
-    private static final Camp CAMP = read();
-
-    private static Camp read() {
-        try {
-            Path folder = Files.createTempDirectory("demo");
-            try (CampFile file = ((Opened) CampFile.open(DemoFiles.in(folder, DAY))).file()) {
-                return file.camp();
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
     /// The demo camp on a day.
     public static Camp camp() {
-        return CAMP;
+        return DemoFiles.camp(DAY);
     }
 
     /// What was built stays, as in a window.
