@@ -26,7 +26,6 @@ final class StrandPull {
         this.dispatch = dispatch;
         ring.getStyleClass().setAll("weeks-pulled");
         ring.setVisible(false);
-        ring.setMouseTransparent(true);
         rope.setOnMousePressed(this::press);
         rope.setOnMouseDragged(this::pull);
         rope.setOnMouseReleased(this::letGo);

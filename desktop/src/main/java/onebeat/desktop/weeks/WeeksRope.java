@@ -80,6 +80,8 @@ final class WeeksRope extends DrawnPane {
             nodes.addAll(StrandDrawing.of(now, forecast, scale, measure));
         }
         nodes.add(pull.ring());
+        // A press draws anew: what was pressed must be the rope, which stays, for the pull to go on.
+        nodes.forEach(node -> node.setMouseTransparent(true));
         getChildren().setAll(nodes);
         setAccessibleText(String.join(" ", spoken()));
     }
