@@ -8,6 +8,7 @@ import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.ToLongFunction;
 import onebeat.core.plan.CampPlan;
 import onebeat.core.plan.HardRule;
@@ -234,6 +235,11 @@ final class PlanModel {
 
     IntVar rounds(int day, int line) {
         return rounds[day][line];
+    }
+
+    /// The rounds of a line that a partner holds on a day; empty where they cannot.
+    Optional<IntVar> heldBy(int day, int line, int partner) {
+        return partner < held[day][line].length ? Optional.ofNullable(held[day][line][partner]) : Optional.empty();
     }
 
     BoolVar used(int day, int line) {

@@ -182,17 +182,22 @@ final class PlanObjective {
         }
     }
 
+    /// A round that was planned for a day, a line and who holds costs where it is not so any more.
     private void steady(int weight) {
-        int[][] had = new int[problem.days().size()][problem.lines().size()];
+        int nobody = problem.partners().size();
+        int[][][] had = new int[problem.days().size()][problem.lines().size()][nobody + 1];
         for (PlannedRound round : problem.before().rounds()) {
-            had[round.day()][round.line()]++;
+            had[round.day()][round.line()][round.partner()]++;
         }
         for (int day = 0; day < had.length; day++) {
             for (int line = 0; line < had[day].length; line++) {
-                if (had[day][line] > 0) {
-                    LinearExprBuilder gone =
-                            LinearExpr.newBuilder().add(had[day][line]).addTerm(plan.rounds(day, line), -1);
-                    cost(gone.build(), 0, had[day][line], weight);
+                for (int partner = 0; partner <= nobody; partner++) {
+                    int was = had[day][line][partner];
+                    if (was > 0) {
+                        LinearExprBuilder gone = LinearExpr.newBuilder().add(was);
+                        plan.heldBy(day, line, partner).ifPresent(now -> gone.addTerm(now, -1));
+                        cost(gone.build(), 0, was, weight);
+                    }
                 }
             }
         }

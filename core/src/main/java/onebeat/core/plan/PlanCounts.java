@@ -9,8 +9,10 @@ final class PlanCounts {
     private final int[][] byPartner;
     private final int[] byDay;
 
-    /// The rounds that the plan before had.
-    private final int[][] had;
+    private final int[][][] byHolder;
+
+    /// The rounds that the plan before had, by day, line and who holds.
+    private final int[][][] had;
 
     PlanCounts(PlanProblem problem, CampPlan plan) {
         this.problem = problem;
@@ -19,8 +21,9 @@ final class PlanCounts {
         byLine = new int[days][problem.lines().size()];
         byPartner = new int[days][problem.partners().size() + 1];
         byDay = new int[days];
-        had = new int[days][problem.lines().size()];
-        problem.before().rounds().forEach(round -> had[round.day()][round.line()]++);
+        byHolder = new int[days][problem.lines().size()][problem.partners().size() + 1];
+        had = new int[days][problem.lines().size()][problem.partners().size() + 1];
+        problem.before().rounds().forEach(round -> had[round.day()][round.line()][round.partner()]++);
         plan.rounds().forEach(round -> add(round, 1));
     }
 
@@ -28,6 +31,7 @@ final class PlanCounts {
     void add(PlannedRound round, int by) {
         byLine[round.day()][round.line()] += by;
         byPartner[round.day()][round.partner()] += by;
+        byHolder[round.day()][round.line()][round.partner()] += by;
         byDay[round.day()] += by;
     }
 
@@ -39,8 +43,13 @@ final class PlanCounts {
         return byLine[day][line];
     }
 
-    int hadBefore(int day, int line) {
-        return had[day][line];
+    /// Rounds of the plan before that are not as they were: gone, or held by somebody else.
+    int changed(int day, int line) {
+        int changed = 0;
+        for (int partner = 0; partner < had[day][line].length; partner++) {
+            changed += Math.max(0, had[day][line][partner] - byHolder[day][line][partner]);
+        }
+        return changed;
     }
 
     int held(int day, int partner) {

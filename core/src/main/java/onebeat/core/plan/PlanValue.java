@@ -109,7 +109,7 @@ public record PlanValue(Map<SoftRule, Integer> points) {
         void day(int day, int line) {
             int free = problem.rules().value(SoftRule.VARIETY);
             add(SoftRule.VARIETY, -Math.max(0, counts.rounds(day, line) - free));
-            add(SoftRule.STEADY, -Math.max(0, counts.hadBefore(day, line) - counts.rounds(day, line)));
+            add(SoftRule.STEADY, -counts.changed(day, line));
         }
 
         /// A day and those soon after it.

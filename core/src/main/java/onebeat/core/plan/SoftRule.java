@@ -18,6 +18,6 @@ public enum SoftRule {
     LATE_NEW,
     /// Points for each week in which a plan of the fight plan had a round.
     BALANCE,
-    /// Points off for each round that is no longer where the plan before had it.
+    /// Points off for each round that is no longer as the plan before had it: on its day, and held by the same one.
     STEADY
 }

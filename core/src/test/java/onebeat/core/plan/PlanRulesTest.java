@@ -170,6 +170,11 @@ class PlanRulesTest {
         assertThat(late.of(SoftRule.LATE_NEW)).isEqualTo(-usual.weight(SoftRule.LATE_NEW));
         PlanValue moved = PlanValue.of(USUAL.after(plan), new CampPlan(List.of(round(0, 1, 0))));
         assertThat(moved.of(SoftRule.STEADY)).isEqualTo(-2 * usual.weight(SoftRule.STEADY));
+        PlanValue swapped =
+                PlanValue.of(USUAL.after(plan), new CampPlan(List.of(round(0, 1, 0), round(0, 1, 1), round(1, 1, 1))));
+        assertThat(swapped.of(SoftRule.STEADY))
+                .as("somebody else holds one of them")
+                .isEqualTo(-usual.weight(SoftRule.STEADY));
     }
 
     @Test
