@@ -2,6 +2,8 @@ package onebeat.planning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverStatus;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -49,6 +51,24 @@ class CampPlannerTest {
         assertThat(RuleBreaks.of(problem, solved.plan())).isEmpty();
         assertThat(solved.value()).isEqualTo(bestOfAll(problem));
         assertThat(solved.gap().orElseThrow()).isZero();
+    }
+
+    /// A plan before with other holders: days, lines and holders all count, in the solver as in the plan's value.
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+    void theSolverCountsChangesAsThePlanIsCounted(long seed) {
+        PlanProblem problem = SampleProblems.of(SMALL, PlanRules.usual(), seed);
+        int partners = problem.partners().size();
+        PlanProblem remade = problem.after(new CampPlan(solve(problem, 10).plan().rounds().stream()
+                .map(round -> new PlannedRound(round.day(), round.line(), (round.partner() + 1) % partners))
+                .toList()));
+        PlanModel model = new PlanModel(remade);
+        PlanObjective.maximise(model);
+        CpSolver solver = CampPlanner.solver(new PlanSearch(10, 1));
+        assertThat(solver.solve(model.model)).isEqualTo(CpSolverStatus.OPTIMAL);
+        assertThat((int) solver.objectiveValue())
+                .isEqualTo(PlanValue.of(remade, model.plan(solver::value)).sum())
+                .isEqualTo(bestOfAll(remade));
     }
 
     /// Tries everything.

@@ -11,13 +11,9 @@ import onebeat.core.exchange.Constants;
 /// Hears when sounds begin, sample by sample as they come, so that an hour takes no more memory than a minute and
 /// a hit is known within fifty milliseconds.
 ///
-/// Spectral flux: the rises of the logarithmic energies of bands over a few milliseconds, summed up, in the line
-/// of Bello, Daudet, Abdallah, Duxbury, Davies and Sandler 2005 (IEEE Transactions on Speech and Audio Processing
-/// 13, 1035–1047) and Dixon 2006 (DAFx); peaks are picked by a moving mean and a moving maximum as Böck and
-/// Widmer 2013 (DAFx) do, without their vibrato suppression (all from memory). Two fluxes are followed: that of
-/// all bands but the strongest, in which a tone is nothing and a blow everything, and that of the strongest, in
-/// which tones are seen. The time of an onset is then taken from the samples: back-tracking to where the rise
-/// begins.
+/// Peaks of [SpectralFlux] are picked by a moving mean and a moving maximum as Böck and Widmer 2013 (DAFx) do,
+/// without their vibrato suppression (from memory). The time of an onset is then taken from the samples:
+/// back-tracking to where the rise begins.
 public final class OnsetDetector {
 
     private static final Constants NUMBERS = Constants.of(OnsetDetector.class, "onsets.csv", "number");

@@ -4,9 +4,10 @@ import java.util.Arrays;
 import onebeat.core.exchange.Constants;
 
 /// How much a sound grows from one hop of a few milliseconds to another, by bands: spectral flux in the line of
-/// Bello, Daudet, Abdallah, Duxbury, Davies and Sandler 2005 (IEEE Transactions on Speech and Audio Processing 13,
-/// 1035–1047; from memory) over logarithmic energies. What is always there in a band is added before its rise is
-/// taken. Two fluxes are followed: that of all bands but the strongest, and that of the strongest. The last
+/// Bello, Daudet, Abdallah, Duxbury, Davies and Sandler 2005 (IEEE Transactions on Speech and Audio Processing
+/// 13, 1035–1047) and Dixon 2006 (DAFx), both from memory, over logarithmic energies. What is always there in a
+/// band is added before its rise is taken. Two fluxes are followed: that of all bands but the strongest, in which
+/// a tone is nothing and a blow everything, and that of the strongest, in which tones are seen. The last
 /// [#KEPT_HOPS] hops are kept.
 final class SpectralFlux {
 

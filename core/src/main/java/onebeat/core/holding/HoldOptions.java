@@ -29,7 +29,7 @@ public final class HoldOptions {
 
     private record Hold(Target strike, Gear gear, String hand, String angle) {}
 
-    private static final List<Hold> HOLDS = Table.rows(Holding.class, "holds.csv").stream()
+    private static final List<Hold> HOLDS = Table.rows(HoldOptions.class, "holds.csv").stream()
             .map(row -> new Hold(
                     Target.parse(row.get("strike")),
                     Gear.of(row.get("gear")).orElseThrow(),

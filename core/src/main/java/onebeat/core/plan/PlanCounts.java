@@ -8,7 +8,6 @@ final class PlanCounts {
     private final int[][] byLine;
     private final int[][] byPartner;
     private final int[] byDay;
-
     private final int[][][] byHolder;
 
     /// The rounds that the plan before had, by day, line and who holds.
