@@ -45,7 +45,13 @@ for option in "${options[@]}"; do java_options+=(--java-options "$option"); done
 mv "$out/onebeat-window" "$out/onebeat"
 image=$out/onebeat
 sed "s/@VERSION@/$version/g" packaging/linux/onebeat >"$image/bin/onebeat"
-chmod 755 "$image/bin/onebeat"
+# jpackage's own launcher asks the package manager at each start whose file it is, a tenth of a second before anything begins. This one
+# has the same options.
+app='$app/lib/app'
+cfg() { sed -n "s/^$1=//p" "$image/lib/app/onebeat-window.cfg" | sed "s|\$APPDIR|$app|g"; }
+sed "s|@OPTIONS@|$(cfg java-options | sed 's/.*/"&"/' | paste -sd' ')|; s|@CLASSPATH@|$(cfg app.classpath | paste -sd:)|" \
+  packaging/linux/onebeat-window >"$image/bin/onebeat-window"
+chmod 755 "$image/bin/onebeat" "$image/bin/onebeat-window"
 
 # The caches hold the classes as they lie in these very jars: a changed jar is seen and its cache is not used. They are made by a visit
 # of every station of the demo camp, and by the commands that are asked for most.
@@ -57,10 +63,15 @@ train() {
     -XX:+UseSerialGC "$@" >"$out/parts/train.log" 2>&1 \
     || { cat "$out/parts/train.log" >&2; exit 1; }
 }
+# The demo camp is made first: what makes a camp is not needed when one opens.
+XDG_DATA_HOME=$out/parts/data JAVA_TOOL_OPTIONS='-Dglass.platform=Headless -Dprism.order=sw -Donebeat.tour=open' \
+  "$image/bin/onebeat-window" demo >"$out/parts/train.log" 2>&1
+app=$image/lib/app
 train "$image/lib/onebeat-window.aot" --enable-native-access=javafx.graphics,ALL-UNNAMED -Dglass.platform=Headless -Dprism.order=sw -Donebeat.tour=all \
-  -cp "$(sed -n 's/^app.classpath=//p' "$image/lib/app/onebeat-window.cfg" | sed "s|\$APPDIR|$image/lib/app|" | paste -sd:)" \
-  onebeat.desktop.Main demo
-train "$image/lib/onebeat-command.aot" --enable-native-access=ALL-UNNAMED -XX:TieredStopAtLevel=1 -jar "$image/lib/app/onebeat-cli-$version.jar" \
+  -cp "$(cfg app.classpath | paste -sd:)" onebeat.desktop.Main demo
+# What a command learns about its methods would serve the thorough compiler, which short commands do without.
+train "$image/lib/onebeat-command.aot" --enable-native-access=ALL-UNNAMED -XX:TieredStopAtLevel=1 \
+  -XX:+UnlockDiagnosticVMOptions -XX:-AOTRecordTraining -jar "$image/lib/app/onebeat-cli-$version.jar" \
   check "1 2 3 rlow circle-lead"
 
 "$image/bin/onebeat" completion >"$out/parts/completion"

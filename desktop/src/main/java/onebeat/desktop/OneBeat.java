@@ -49,7 +49,6 @@ public final class OneBeat extends Application {
         Thread.currentThread().setUncaughtExceptionHandler(this::unexpected);
         loadFonts();
         stage.setTitle(Texts.of("window.title"));
-        icons(stage);
         List<String> arguments = getParameters().getRaw();
         boolean pictures = arguments.contains("--shots") || arguments.contains("--typing");
         // Pictures and measures show the program as it comes, whatever this machine's coach has set.
@@ -58,14 +57,19 @@ public final class OneBeat extends Application {
         OpenCamps opened = new OpenCamps(stage, settings, !pictures, early);
         camps = opened;
         if (early.path().isPresent()) {
-            // The window is there at once and tells what it waits for.
+            // The window is there at once and tells what it waits for. It is on screen before the camp is shown, which
+            // holds this thread for a while.
             opened.awaits(early.path().get());
             stage.show();
-            StationTour.ofTheWindow(stage).ifPresent(tour -> tour.begin(Platform::exit));
-            early.whenDone(() -> Platform.runLater(() -> begin(stage, arguments, opened)));
+            DrawnWindow.then(() -> {
+                StationTour.ofTheWindow(stage).ifPresent(tour -> tour.end(Platform::exit));
+                icons(stage);
+                early.whenDone(() -> Platform.runLater(() -> begin(stage, arguments, opened)));
+            });
         } else {
             begin(stage, arguments, opened);
             stage.show();
+            icons(stage);
         }
     }
 

@@ -5,7 +5,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
-import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.scene.input.KeyCode;
@@ -17,6 +16,9 @@ import javafx.stage.Stage;
 /// `onebeat.tour` asks for it: `show` ends as soon as there is a window, `open` as soon as the camp is drawn,
 /// `all` goes round.
 final class StationTour {
+
+    /// What is said once there is something to see.
+    private static final String DRAWN = "open";
 
     private static final String PROPERTY = "onebeat.tour";
 
@@ -51,12 +53,18 @@ final class StationTour {
                 .map(_ -> new StationTour(stage, false));
     }
 
+    /// The window is drawn, and that was all.
+    void end(Runnable then) {
+        System.out.println(DRAWN);
+        then.run();
+    }
+
     /// Goes round on a thread of its own and then does something on the interface's.
     void begin(Runnable then) {
         Thread.ofPlatform().daemon().name("station tour").start(() -> {
             try {
                 drawn();
-                System.out.println("open");
+                System.out.println(DRAWN);
                 if (round) {
                     goRound();
                 }
@@ -101,17 +109,9 @@ final class StationTour {
         return longest / 1e6;
     }
 
-    /// Waits until the window has been drawn: what a pulse lays out is on screen at the second one after it.
     private static void drawn() throws InterruptedException {
-        CountDownLatch pulses = new CountDownLatch(3);
-        AnimationTimer timer = new AnimationTimer() {
-            @Override
-            public void handle(long now) {
-                pulses.countDown();
-            }
-        };
-        Platform.runLater(timer::start);
-        pulses.await();
-        Platform.runLater(timer::stop);
+        CountDownLatch drawn = new CountDownLatch(1);
+        Platform.runLater(() -> DrawnWindow.then(drawn::countDown));
+        drawn.await();
     }
 }

@@ -8,24 +8,43 @@ import java.util.logging.Level;
 import java.util.logging.Logger;
 import java.util.logging.SimpleFormatter;
 
-/// The program's log: what went wrong, in a few files of bounded size that take turns.
+/// The program's log: what went wrong, in a few files of bounded size that take turns. It is opened when there is
+/// something to write, since most starts write nothing and should not wait for it.
 public final class ProgramLog {
 
     private static final int MOST_BYTES = 500_000;
     private static final int FILES = 3;
 
-    /// Held here, since a logger that nobody holds forgets its handlers.
-    private static final Logger LOGGER = Logger.getLogger("onebeat");
+    private static boolean writes;
+    private static boolean open;
 
     private ProgramLog() {}
 
-    /// The newest file of the log.
+    /// The logger, held here, since one that nobody holds forgets its handlers.
+    private static final class Held {
+        private static final Logger LOGGER = Logger.getLogger("onebeat");
+    }
+
+    /// The newest file of the log. It is there once something was written.
     public static Path file() {
         return ProgramFolder.path().resolve("log").resolve("onebeat-0.log");
     }
 
-    /// Begins to write. Where nothing can be written the program runs without a log.
-    public static void begin() {
+    /// From now on what is told here is written to a file. Where nothing can be written the program runs without a
+    /// log.
+    public static synchronized void begin() {
+        writes = true;
+    }
+
+    private static synchronized Logger logger() {
+        if (writes && !open) {
+            open = true;
+            open();
+        }
+        return Held.LOGGER;
+    }
+
+    private static void open() {
         try {
             Path folder = ProgramFolder.path().resolve("log");
             Files.createDirectories(folder);
@@ -33,9 +52,9 @@ public final class ProgramLog {
             String pattern = folder.toString().replace("%", "%%") + "/onebeat-%g.log";
             FileHandler handler = new FileHandler(pattern, MOST_BYTES, FILES, true);
             handler.setFormatter(new SimpleFormatter());
-            LOGGER.addHandler(handler);
-            LOGGER.setLevel(Level.INFO);
-            LOGGER.setUseParentHandlers(false);
+            Held.LOGGER.addHandler(handler);
+            Held.LOGGER.setLevel(Level.INFO);
+            Held.LOGGER.setUseParentHandlers(false);
         } catch (IOException e) {
             System.err.println("There is no log: " + e.getMessage());
         }
@@ -43,11 +62,11 @@ public final class ProgramLog {
 
     /// Writes down something unexpected.
     public static void wrong(String where, Throwable what) {
-        LOGGER.log(Level.SEVERE, where, what);
+        logger().log(Level.SEVERE, where, what);
     }
 
     /// Writes down something that is worth knowing when something goes wrong later.
     public static void note(String words) {
-        LOGGER.info(words);
+        logger().info(words);
     }
 }
