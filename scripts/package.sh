@@ -32,8 +32,9 @@ say "a runtime of its own"
 
 say "the application folder"
 # The collector that needs least beside the heap; its pauses are a few milliseconds, since little lives long. What is not needed is
-# given back.
-options=(-XX:+UseSerialGC -Xms64m -Xmx2g -XX:MinHeapFreeRatio=20 -XX:MaxHeapFreeRatio=40
+# given back. The quick compiler alone: most of what is worked out is short, and ends before the thorough one would pay; at the start
+# that one takes half of two cores. Only hours of sound are heard slower so, in half a minute for each.
+options=(-XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xms64m -Xmx2g -XX:MinHeapFreeRatio=20 -XX:MaxHeapFreeRatio=40
   --enable-native-access=javafx.graphics,ALL-UNNAMED '-XX:AOTCache=$APPDIR/../onebeat-window.aot' -Xlog:aot=off -Xlog:cds=off)
 java_options=()
 for option in "${options[@]}"; do java_options+=(--java-options "$option"); done
@@ -55,12 +56,13 @@ chmod 755 "$image/bin/onebeat" "$image/bin/onebeat-window"
 
 # The caches hold the classes as they lie in these very jars: a changed jar is seen and its cache is not used. They are made by a visit
 # of every station of the demo camp, and by the commands that are asked for most.
+# What is learned about methods on the way would serve the thorough compiler alone.
 say "start-up caches"
 train() {
   local cache=$1
   shift
   XDG_DATA_HOME=$out/parts/data "$image/lib/runtime/bin/java" -XX:AOTCacheOutput="$cache" -Xlog:aot=off -Xlog:cds=off \
-    -XX:+UseSerialGC "$@" >"$out/parts/train.log" 2>&1 \
+    -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -XX:+UnlockDiagnosticVMOptions -XX:-AOTRecordTraining "$@" >"$out/parts/train.log" 2>&1 \
     || { cat "$out/parts/train.log" >&2; exit 1; }
 }
 # The demo camp is made first: what makes a camp is not needed when one opens.
@@ -69,9 +71,7 @@ XDG_DATA_HOME=$out/parts/data JAVA_TOOL_OPTIONS='-Dglass.platform=Headless -Dpri
 app=$image/lib/app
 train "$image/lib/onebeat-window.aot" --enable-native-access=javafx.graphics,ALL-UNNAMED -Dglass.platform=Headless -Dprism.order=sw -Donebeat.tour=all \
   -cp "$(cfg app.classpath | paste -sd:)" onebeat.desktop.Main demo
-# What a command learns about its methods would serve the thorough compiler, which short commands do without.
-train "$image/lib/onebeat-command.aot" --enable-native-access=ALL-UNNAMED -XX:TieredStopAtLevel=1 \
-  -XX:+UnlockDiagnosticVMOptions -XX:-AOTRecordTraining -jar "$image/lib/app/onebeat-cli-$version.jar" \
+train "$image/lib/onebeat-command.aot" --enable-native-access=ALL-UNNAMED -jar "$image/lib/app/onebeat-cli-$version.jar" \
   check "1 2 3 rlow circle-lead"
 
 "$image/bin/onebeat" completion >"$out/parts/completion"

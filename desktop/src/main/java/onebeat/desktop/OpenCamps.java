@@ -26,6 +26,7 @@ import onebeat.desktop.sound.CardMicrophone;
 import onebeat.desktop.sound.CardSounds;
 import onebeat.desktop.sound.Microphone;
 import onebeat.desktop.sound.Sounds;
+import onebeat.desktop.sound.SoundsOpenedBeside;
 import onebeat.desktop.sound.StandInMicrophone;
 import onebeat.desktop.text.Texts;
 import onebeat.desktop.welcome.LastCamp;
@@ -242,7 +243,7 @@ final class OpenCamps implements OtherCamps {
     /// Shows a camp in the window.
     Shell show(CampFile file, Clock clock) {
         CampSession opened = new CampSession(file, clock, settings);
-        Sounds heard = CardSounds.orSilence();
+        Sounds heard = new SoundsOpenedBeside(CardSounds::orSilence);
         Shell window = new Shell(opened, heard, microphone(file), () -> System.nanoTime() / 1_000_000);
         app = opened;
         sounds = heard;
