@@ -58,8 +58,9 @@ public final class Main {
             }
         });
         parts.put("heard", _ -> HearingRun.speed());
-        parts.put(
-                "window", _ -> WindowRun.print(Path.of(System.getProperty("onebeat.image", "target/package/onebeat"))));
+        Path image = Path.of(System.getProperty("onebeat.image", "target/package/onebeat"));
+        parts.put("window", _ -> WindowRun.print(image));
+        parts.put("typing", _ -> TypingRun.print(image));
         parts.put("clock", _ -> ClockRun.print());
         return parts;
     }

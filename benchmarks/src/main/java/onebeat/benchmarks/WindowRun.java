@@ -6,7 +6,6 @@ import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -30,7 +29,7 @@ final class WindowRun {
         String classes =
                 Path.of(System.getProperty("java.class.path").split(":", 2)[0]).toString();
         List<String> bare =
-                command(java, "-XX:+UseSerialGC", "-Xms64m", "-cp", classes, BareWindow.Main.class.getName());
+                List.of(java, "-XX:+UseSerialGC", "-Xms64m", "-cp", classes, BareWindow.Main.class.getName());
         List<String> ours = List.of(image.resolve("bin/onebeat-window").toString(), "demo");
         // The first start makes the demo camp and unpacks libraries; it is not counted.
         opened(ours, data, "open");
@@ -78,19 +77,15 @@ final class WindowRun {
         }
     }
 
-    private static List<String> command(String java, String... words) {
-        List<String> all = new ArrayList<>(List.of(java));
-        all.addAll(HEADLESS);
-        all.addAll(List.of(words));
-        return all;
-    }
-
-    private static Process begin(List<String> command, Path data, String tour) throws IOException {
+    /// Starts a program without a display.
+    ///
+    /// @param data the folder that stands for the coach's own
+    /// @param tour empty where there is none
+    static Process begin(List<String> command, Path data, String tour) throws IOException {
         ProcessBuilder builder = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.DISCARD);
         builder.environment().put("XDG_DATA_HOME", data.toString());
-        if (!tour.isEmpty()) {
-            builder.environment().put("JAVA_TOOL_OPTIONS", String.join(" ", HEADLESS) + " -Donebeat.tour=" + tour);
-        }
+        String tours = tour.isEmpty() ? "" : " -Donebeat.tour=" + tour;
+        builder.environment().put("JAVA_TOOL_OPTIONS", String.join(" ", HEADLESS) + tours);
         return builder.start();
     }
 

@@ -21,37 +21,62 @@ public final class PlanFilling {
     /// The plan. It keeps all that only keeps something out; what is demanded it may miss, as [RuleBreaks] tells.
     public static CampPlan of(PlanProblem problem) {
         PlanFilling filling = new PlanFilling(problem);
-        filling.pins();
+        problem.rules().pins().forEach(pin -> filling.wanted(pin, CampPlan.EMPTY));
         for (int day = 0; day < problem.days().size(); day++) {
             filling.fill(day);
         }
         return new CampPlan(filling.rounds);
     }
 
-    /// What is left of a plan where the rules of this question hold: its rounds day by day, without those that break
-    /// one.
+    /// What is left of a plan where the rules of this question hold: what the coach pinned, and day by day its other
+    /// rounds without those that break a rule.
     public static CampPlan keeping(PlanProblem problem, CampPlan plan) {
         PlanFilling left = new PlanFilling(problem);
-        for (PlannedRound round : plan.rounds()) {
-            if (problem.canHold(
-                    round.partner(), round.line(), round.day(), left.counts.before(round.day(), round.line()))) {
-                left.take(round);
-                if (!left.breaksNothing()) {
-                    left.leave(round);
-                }
-            }
+        // What waits for another line to come before it can be taken only once that one is.
+        List<Pin> later = problem.rules().pins().stream()
+                .filter(pin -> !left.wanted(pin, plan))
+                .toList();
+        for (int day = 0; day < problem.days().size(); day++) {
+            left.keep(day, later, plan);
         }
         return new CampPlan(left.rounds);
     }
 
-    private void pins() {
-        for (Pin pin : problem.rules().pins()) {
-            int day = problem.day(pin.date());
-            int line = problem.line(pin.drill());
-            if (pin.wanted() && day >= 0 && line >= 0) {
-                best(day, List.of(line)).ifPresent(one -> take(one.round));
-            }
+    private void keep(int day, List<Pin> pins, CampPlan plan) {
+        pins.stream().filter(pin -> problem.day(pin.date()) == day).forEach(pin -> wanted(pin, plan));
+        List<PlannedRound> others = new ArrayList<>(plan.on(day));
+        rounds.stream().filter(round -> round.day() == day).forEach(others::remove);
+        others.forEach(this::tryTo);
+    }
+
+    /// Takes a round that the coach wants, as a plan before has it, else the one that is worth most.
+    ///
+    /// @return false where it breaks a rule
+    private boolean wanted(Pin pin, CampPlan before) {
+        int day = problem.day(pin.date());
+        int line = problem.line(pin.drill());
+        if (!pin.wanted() || day < 0 || line < 0) {
+            return true;
         }
+        if (before.on(day).stream().filter(round -> round.line() == line).anyMatch(this::tryTo)) {
+            return true;
+        }
+        Optional<Worth> best = best(day, List.of(line));
+        best.ifPresent(one -> take(one.round));
+        return best.isPresent();
+    }
+
+    /// Takes a round where it breaks nothing.
+    private boolean tryTo(PlannedRound round) {
+        if (!problem.canHold(round.partner(), round.line(), round.day(), counts.before(round.day(), round.line()))) {
+            return false;
+        }
+        take(round);
+        if (breaksNothing()) {
+            return true;
+        }
+        leave(round);
+        return false;
     }
 
     private void fill(int day) {

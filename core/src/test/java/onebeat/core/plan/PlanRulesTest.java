@@ -187,6 +187,32 @@ class PlanRulesTest {
     }
 
     @Test
+    void whatIsLeftOfAPlanHasWhatIsPinnedNowAndAllThatNeedNotGo() {
+        PlannedRound pulled = round(1, 1, 1);
+        List<PlannedRound> stay =
+                List.of(round(0, 0, 1), round(0, 1, 0), round(1, 0, 0), round(4, 0, 0), round(7, 1, 0));
+        List<PlannedRound> before = new ArrayList<>(stay);
+        before.add(pulled);
+        PlanRules rules = PlanRules.usual()
+                .with(pin(pulled.day(), pulled.line(), false))
+                .with(pin(4, pulled.line(), true))
+                .with(pin(8, 2, true));
+        PlanProblem problem = USUAL.with(rules).without(HardRule.LEAST_DAYS);
+        CampPlan left = PlanFilling.keeping(problem, new CampPlan(before));
+        assertThat(RuleBreaks.of(problem, left)).isEmpty();
+        assertThat(left.rounds()).containsAll(stay).doesNotContain(pulled).hasSize(stay.size() + 2);
+        assertThat(left.on(4)).extracting(PlannedRound::line).containsExactly(0, 1);
+        assertThat(left.on(8)).as("after what it stands on").containsExactly(round(8, 2, 0));
+        assertThat(PlanFilling.keeping(problem, left))
+                .as("pinned rounds stay with who holds them")
+                .isEqualTo(left);
+    }
+
+    private static Pin pin(int day, int line, boolean wanted) {
+        return new Pin(USUAL.days().get(day).date(), USUAL.lines().get(line).drill(), wanted);
+    }
+
+    @Test
     void aRoundSaysWhichRulesMadeItAndWhatWouldBeNextBest() {
         CampPlan plan = new CampPlan(List.of(round(0, 0, 0)));
         PlanReasons why = PlanReasons.of(USUAL, plan, round(0, 0, 0));
