@@ -25,9 +25,10 @@ mkdir -p "$out/parts/styles/onebeat/desktop"
 "$JAVA_HOME/bin/jar" --update --no-compress --file "$jars/onebeat-desktop-$version.jar" -C "$out/parts/styles" $styles.bss
 
 say "a runtime of its own"
-# What jdeps finds over all jars, and what is only found at run time: names (java.naming), logs, old character sets.
+# What jdeps finds over all jars, and what is only found at run time: names (java.naming), logs, old character sets, jars as file systems
+# (jdk.zipfs, from which the solver of the weeks takes its library).
 "$JAVA_HOME/bin/jlink" --module-path dist/javafx \
-  --add-modules java.base,java.desktop,java.logging,java.management,java.naming,java.scripting,java.sql,jdk.charsets,jdk.jfr,jdk.unsupported,javafx.controls \
+  --add-modules java.base,java.desktop,java.logging,java.management,java.naming,java.scripting,java.sql,jdk.charsets,jdk.jfr,jdk.unsupported,jdk.zipfs,javafx.controls \
   --strip-java-debug-attributes --no-header-files --no-man-pages --output "$out/parts/runtime" >/dev/null
 
 say "the application folder"
@@ -35,7 +36,7 @@ say "the application folder"
 # given back. The quick compiler alone: most of what is worked out is short, and ends before the thorough one would pay; at the start
 # that one takes half of two cores. Only hours of sound are heard slower so, in half a minute for each.
 options=(-XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xms64m -Xmx2g -XX:MinHeapFreeRatio=20 -XX:MaxHeapFreeRatio=40
-  --enable-native-access=javafx.graphics,ALL-UNNAMED '-XX:AOTCache=$APPDIR/../onebeat-window.aot' -Xlog:aot=off -Xlog:cds=off)
+  --enable-native-access=javafx.graphics,ALL-UNNAMED --sun-misc-unsafe-memory-access=allow '-XX:AOTCache=$APPDIR/../onebeat-window.aot' -Xlog:aot=off -Xlog:cds=off)
 java_options=()
 for option in "${options[@]}"; do java_options+=(--java-options "$option"); done
 "$JAVA_HOME/bin/jpackage" --type app-image --name onebeat-window --app-version "$version" --dest "$out" \
@@ -62,7 +63,7 @@ train() {
   local cache=$1
   shift
   XDG_DATA_HOME=$out/parts/data "$image/lib/runtime/bin/java" -XX:AOTCacheOutput="$cache" -Xlog:aot=off -Xlog:cds=off \
-    -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -XX:+UnlockDiagnosticVMOptions -XX:-AOTRecordTraining "$@" >"$out/parts/train.log" 2>&1 \
+    -XX:+UseSerialGC --sun-misc-unsafe-memory-access=allow -XX:TieredStopAtLevel=1 -XX:+UnlockDiagnosticVMOptions -XX:-AOTRecordTraining "$@" >"$out/parts/train.log" 2>&1 \
     || { cat "$out/parts/train.log" >&2; exit 1; }
 }
 # The demo camp is made first: what makes a camp is not needed when one opens.

@@ -102,6 +102,21 @@ class InstalledProgramTest {
         assertThat(checked.code).as(checked.out).isZero();
     }
 
+    /// What is only found at run time would not be missed by a program that starts: the solver's library, the decoder
+    /// of
+    /// films.
+    @Test
+    void whatBringsALibraryOfItsOwnWorks() throws Exception {
+        Ran planned =
+                onebeat("plan", "--json", "--seconds", "1", camp("plan.onebeat").toString());
+        assertThat(planned.code).as(planned.out).isZero();
+        assertThat(planned.out).as("looked for by the solver").containsPattern("\"bound\":[0-9]");
+        Path film = ROOT.resolve("desktop/src/main/resources/onebeat/desktop/demo/ring-apron.mp4");
+        Ran told = onebeat("film", "--json", film.toString());
+        assertThat(told.code).as(told.out).isZero();
+        assertThat(told.out).contains("\"codec\"");
+    }
+
     @Test
     void aCampOpensByItsPathWithoutADisplay() throws Exception {
         opens(camp("one.onebeat"), OPEN_AND_END + HEADLESS);
