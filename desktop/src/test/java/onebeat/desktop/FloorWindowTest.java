@@ -89,6 +89,26 @@ class FloorWindowTest extends DemoWindow {
     }
 
     @Test
+    void anEveningThatIsEndedEarlyIsAskedHowHardItWas() {
+        floor();
+        runTo(Schedule.READY_MS + 180_000 + 5_000);
+        coach.await("the first round was run", () -> coach.shows("REST"));
+        for (int skipped = 0; skipped < 6; skipped++) {
+            coach.press(KeyCode.N);
+        }
+        coach.await("asked", () -> coach.shows("How hard was the evening? 0 to 9, X for 10"));
+        coach.press(KeyCode.DIGIT7);
+        coach.await("said", () -> coach.shows("The evening was 7 of 10 hard."));
+        assertThat(coach.app.camp().sessionOn(coach.app.today()).orElseThrow().effort())
+                .hasValue(7);
+        assertThat(coach.app.camp().runs().all().stream()
+                        .filter(r -> r.date().equals(coach.app.today()))
+                        .count())
+                .as("rounds that were run")
+                .isEqualTo(1);
+    }
+
+    @Test
     void aRecordingIsTakenInAndABrokenOneIsTold() throws IOException {
         go(StationName.FLOOR);
         try (InputStream click = getClass().getResourceAsStream("/onebeat/formats/sound/bell.wav")) {

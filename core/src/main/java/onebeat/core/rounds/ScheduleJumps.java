@@ -4,8 +4,8 @@ import java.util.stream.LongStream;
 import onebeat.core.rounds.Schedule.Between;
 import onebeat.core.rounds.Schedule.Stretch;
 
-/// Where a coach goes in a session that runs: to what comes next, to what runs now from its start, or back for a longer
-/// rest. Times are milliseconds from the start of the session.
+/// Where a coach goes in a session that runs: to what comes next, to what runs now from its start, or back for a
+/// longer rest. Times are milliseconds from the start of the session.
 public final class ScheduleJumps {
 
     private ScheduleJumps() {}
@@ -16,9 +16,9 @@ public final class ScheduleJumps {
                 schedule.between().stream().mapToLong(Between::startMs));
     }
 
-    /// Where the next stretch begins; the time itself where none comes.
+    /// Where the next stretch begins; the end where none comes, so that an evening can be ended early.
     public static long next(Schedule schedule, long nowMs) {
-        return starts(schedule).filter(s -> s > nowMs).min().orElse(nowMs);
+        return starts(schedule).filter(s -> s > nowMs).min().orElse(schedule.lengthMs());
     }
 
     private static long sameStart(Schedule schedule, long nowMs) {

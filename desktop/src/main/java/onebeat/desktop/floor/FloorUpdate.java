@@ -213,7 +213,13 @@ final class FloorUpdate {
                         .collect(Collectors.joining("   ")))
                 .filter(words -> !words.isEmpty())
                 .map(now::told)
-                .orElse(now);
+                .orElseGet(() -> endedEarly(now));
+    }
+
+    /// Who goes to the end is asked as well.
+    private FloorState endedEarly(FloorState now) {
+        boolean ends = now.clock().state() == Run.State.DONE && state.clock().state() != Run.State.DONE;
+        return ends && !question(now).isEmpty() ? now.told(question(now)) : now;
     }
 
     /// After the last round it is asked how hard the evening was.

@@ -57,12 +57,14 @@ public final class Run {
         }
     }
 
-    /// Goes to another time; what lies between is neither given out nor made up for.
+    /// Goes to another time; what lies between is neither given out nor made up for. At the end it is done.
     public void jumpTo(long ms) {
         doneMs = Math.clamp(ms, 0, schedule.lengthMs());
         startedAt = clockMs.getAsLong();
         handledMs = doneMs;
-        if (state == State.READY || state == State.DONE) {
+        if (doneMs == schedule.lengthMs()) {
+            state = State.DONE;
+        } else if (state == State.READY || state == State.DONE) {
             state = State.PAUSED;
         }
     }

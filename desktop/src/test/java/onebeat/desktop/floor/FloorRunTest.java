@@ -15,6 +15,7 @@ import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Part;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
+import onebeat.core.rounds.ScheduleJumps;
 import onebeat.core.rounds.Scheme;
 import onebeat.desktop.floor.Run.State;
 import org.junit.jupiter.api.Test;
@@ -69,6 +70,16 @@ class FloorRunTest {
         run.startOrPause();
         goOn(1_000);
         assertThat(run.atMs()).isEqualTo(13_000);
+    }
+
+    @Test
+    void nextInTheLastRoundIsItsEnd() {
+        run.startOrPause();
+        goOn(Schedule.READY_MS + 1_000);
+        run.jumpTo(ScheduleJumps.next(run.schedule(), run.atMs()));
+        assertThat(run.state()).isEqualTo(State.DONE);
+        assertThat(run.atMs()).isEqualTo(schedule().lengthMs());
+        assertThat(goOn(1_000)).as("what was left out").isEmpty();
     }
 
     @Test
