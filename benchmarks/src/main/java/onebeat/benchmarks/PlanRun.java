@@ -58,7 +58,7 @@ final class PlanRun {
                     100 * gap,
                     100 * part,
                     100 * pulledPart,
-                    kept ? "" : ", RULES BROKEN");
+                    kept ? "" : then.conflicts().isEmpty() ? ", RULES BROKEN" : ", which no plan can");
         }
         PerformanceTable.row(
                 "camp plan, worst of " + camps, "% from bound", 100 * worstGap, "2 % of the bound", 2, "<= 1");

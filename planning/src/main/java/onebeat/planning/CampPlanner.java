@@ -83,24 +83,24 @@ public final class CampPlanner {
     /// What is left of the plan before where the rules of today hold; empty where there was none, or what is left
     /// misses what is demanded.
     private Optional<SolvedPlan> kept() {
-        if (problem.before().rounds().isEmpty()) {
-            return Optional.empty();
-        }
-        CampPlan left = PlanFilling.keeping(problem, problem.before());
-        return keepsAll(left)
-                ? Optional.of(new SolvedPlan(
-                        left,
-                        PlanValue.of(problem, left).sum(),
-                        OptionalDouble.empty(),
-                        false,
-                        SolvedPlan.By.FILLING,
-                        List.of()))
-                : Optional.empty();
+        return problem.before().rounds().isEmpty()
+                ? Optional.empty()
+                : Optional.of(left(List.of())).filter(left -> keepsAll(left.plan()));
+    }
+
+    /// What is left of the plan before; the plan by rule alone where there was none.
+    private SolvedPlan left(List<RuleConflict> conflicts) {
+        return problem.before().rounds().isEmpty()
+                ? filled(problem, conflicts)
+                : byRule(problem, PlanFilling.keeping(problem, problem.before()), conflicts);
     }
 
     /// The plan by rule alone.
     static SolvedPlan filled(PlanProblem problem, List<RuleConflict> conflicts) {
-        CampPlan plan = PlanFilling.of(problem);
+        return byRule(problem, PlanFilling.of(problem), conflicts);
+    }
+
+    private static SolvedPlan byRule(PlanProblem problem, CampPlan plan, List<RuleConflict> conflicts) {
         return new SolvedPlan(
                 plan,
                 PlanValue.of(problem, plan).sum(),
@@ -116,7 +116,8 @@ public final class CampPlanner {
         CpSolver solver = solver(search);
         CpSolverStatus status = solved(solver, model.model, new Told(model, filled.value(), better), stop);
         if (status == CpSolverStatus.INFEASIBLE) {
-            return filled(problem, RuleConflicts.of(problem, search));
+            // Nothing keeps all rules: what stood stays as far as it can.
+            return left(RuleConflicts.of(problem, search));
         }
         double bound = solver.bestObjectiveBound();
         if (!isFound(status)) {

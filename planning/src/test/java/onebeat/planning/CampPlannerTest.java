@@ -151,6 +151,24 @@ class CampPlannerTest {
     }
 
     @Test
+    void aRoundThatNoDayCanHaveLeavesTheRestAsItWas() {
+        PlanProblem problem = SampleProblems.of(MIDDLE, PlanRules.usual(), 9);
+        CampPlan before = solve(problem, 3).plan();
+        Pin pulled =
+                new Pin(problem.days().get(2).date(), problem.lines().getFirst().drill(), true);
+        PlanProblem after =
+                problem.with(problem.rules().with(pulled)).withRoom(2, 0).after(before);
+        SolvedPlan again = solve(after, 2);
+        assertThat(again.conflicts())
+                .extracting(RuleConflict::rules)
+                .containsExactly(EnumSet.of(HardRule.PINNED, HardRule.TIME));
+        assertThat(again.plan().rounds())
+                .containsExactlyElementsOf(before.rounds().stream()
+                        .filter(round -> round.day() != 2)
+                        .toList());
+    }
+
+    @Test
     void whoStopsItHasAPlanAllTheSame() {
         PlanProblem problem = SampleProblems.of(Size.USUAL, PlanRules.usual(), 5);
         SolvedPlan stopped = CampPlanner.solve(problem, PlanSearch.USUAL, _ -> {}, () -> true);
