@@ -11,7 +11,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /// How long a key holds up the installed program's window, while a line is typed and while somebody goes along the
-/// rope: the program's own measure, beside one picture of the screen.
+/// rope: the program's own measure in a real window, beside one picture of the screen.
 final class TypingRun {
 
     private static final double FRAME_MS = 1000.0 / 60;
@@ -24,8 +24,8 @@ final class TypingRun {
     /// @param image the folder of the installed program
     static void print(Path image) throws IOException, InterruptedException {
         Path data = Files.createTempDirectory("onebeat-typing");
-        Process process =
-                WindowRun.begin(List.of(image.resolve("bin/onebeat-window").toString(), "--typing"), data, "");
+        Process process = WindowRun.beginWith(
+                "-Dprism.order=sw", List.of(image.resolve("bin/onebeat-window").toString(), "--typing"), data);
         try (BufferedReader out =
                 new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
             for (String line = out.readLine(); line != null; line = out.readLine()) {

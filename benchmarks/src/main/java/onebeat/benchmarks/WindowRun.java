@@ -79,13 +79,20 @@ final class WindowRun {
 
     /// Starts a program without a display.
     ///
-    /// @param data the folder that stands for the coach's own
     /// @param tour empty where there is none
-    static Process begin(List<String> command, Path data, String tour) throws IOException {
+    private static Process begin(List<String> command, Path data, String tour) throws IOException {
+        String tours = tour.isEmpty() ? "" : " -Donebeat.tour=" + tour;
+        return beginWith(String.join(" ", HEADLESS) + tours, command, data);
+    }
+
+    /// Starts a program.
+    ///
+    /// @param options of the virtual machine
+    /// @param data the folder that stands for the coach's own
+    static Process beginWith(String options, List<String> command, Path data) throws IOException {
         ProcessBuilder builder = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.DISCARD);
         builder.environment().put("XDG_DATA_HOME", data.toString());
-        String tours = tour.isEmpty() ? "" : " -Donebeat.tour=" + tour;
-        builder.environment().put("JAVA_TOOL_OPTIONS", String.join(" ", HEADLESS) + tours);
+        builder.environment().put("JAVA_TOOL_OPTIONS", options);
         return builder.start();
     }
 
