@@ -59,16 +59,17 @@ chmod 755 "$image/bin/onebeat" "$image/bin/onebeat-window"
 # of every station of the demo camp, and by the commands that are asked for most.
 # What is learned about methods on the way would serve the thorough compiler alone.
 say "start-up caches"
+told() { cat "$out/parts/train.log" >&2; exit 1; }
 train() {
   local cache=$1
   shift
   XDG_DATA_HOME=$out/parts/data "$image/lib/runtime/bin/java" -XX:AOTCacheOutput="$cache" -Xlog:aot=off -Xlog:cds=off \
     -XX:+UseSerialGC --sun-misc-unsafe-memory-access=allow -XX:TieredStopAtLevel=1 -XX:+UnlockDiagnosticVMOptions -XX:-AOTRecordTraining "$@" >"$out/parts/train.log" 2>&1 \
-    || { cat "$out/parts/train.log" >&2; exit 1; }
+    || told
 }
 # The demo camp is made first: what makes a camp is not needed when one opens.
 XDG_DATA_HOME=$out/parts/data JAVA_TOOL_OPTIONS='-Dglass.platform=Headless -Dprism.order=sw -Donebeat.tour=open' \
-  "$image/bin/onebeat-window" demo >"$out/parts/train.log" 2>&1
+  "$image/bin/onebeat-window" demo >"$out/parts/train.log" 2>&1 || told
 app=$image/lib/app
 train "$image/lib/onebeat-window.aot" --enable-native-access=javafx.graphics,ALL-UNNAMED -Dglass.platform=Headless -Dprism.order=sw -Donebeat.tour=all \
   -cp "$(cfg app.classpath | paste -sd:)" onebeat.desktop.Main demo
