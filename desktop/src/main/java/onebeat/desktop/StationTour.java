@@ -1,5 +1,7 @@
 package onebeat.desktop;
 
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -31,8 +33,11 @@ final class StationTour {
     private static final List<KeyCode> STATIONS =
             List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT4, KeyCode.DIGIT5, KeyCode.DIGIT6);
 
+    private static final double NANOS_PER_MS = 1e6;
+
     private final Stage stage;
     private final boolean round;
+    private final long interfaceThread = Thread.currentThread().threadId();
 
     private StationTour(Stage stage, boolean round) {
         this.stage = stage;
@@ -78,16 +83,29 @@ final class StationTour {
     private void goRound() throws InterruptedException {
         Thread.sleep(SETTLE_MS);
         for (KeyCode station : STATIONS) {
-            double blocked = blockedMs(station, true);
-            double again = blockedMs(KeyCode.F1, false);
-            System.out.printf(Locale.ROOT, "%s %.0f ms, its keys %.0f ms%n", station.getName(), blocked, again);
-            blockedMs(KeyCode.ESCAPE, false);
+                Hold entry = longestHold(station, true);
+                Hold sheet = longestHold(KeyCode.F1, false);
+                System.out.printf(Locale.ROOT, "%s %s, its keys %s%n", station.getName(), entry, sheet);
+                longestHold(KeyCode.ESCAPE, false);
+            }
+    }
+
+    /// A time in which the interface thread gave no sign of life.
+    ///
+    /// @param ms   how long, in milliseconds
+    /// @param work how long of it the thread had a core, in milliseconds; for the rest it waited
+    private record Hold(double ms, double work) {
+
+        @Override
+        public String toString() {
+            return String.format(Locale.ROOT, "%.0f ms (%.0f at work)", ms, work);
         }
     }
 
-    /// How long the interface thread gave no sign of life at the longest after a key, in milliseconds.
-    private double blockedMs(KeyCode key, boolean control) throws InterruptedException {
-        long longest = 0;
+    /// The longest hold after a key.
+    private Hold longestHold(KeyCode key, boolean control) throws InterruptedException {
+        ThreadMXBean threads = ManagementFactory.getThreadMXBean();
+        Hold longest = new Hold(0, 0);
         long end = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(LOOK_MS);
         Platform.runLater(() -> {
             for (var type : List.of(KeyEvent.KEY_PRESSED, KeyEvent.KEY_RELEASED)) {
@@ -100,13 +118,17 @@ final class StationTour {
         });
         while (System.nanoTime() < end) {
             CountDownLatch sign = new CountDownLatch(1);
+            long worked = threads.getThreadCpuTime(interfaceThread);
             long asked = System.nanoTime();
             Platform.runLater(sign::countDown);
             sign.await();
-            longest = Math.max(longest, System.nanoTime() - asked);
+            double ms = (System.nanoTime() - asked) / NANOS_PER_MS;
+            if (ms > longest.ms()) {
+                longest = new Hold(ms, (threads.getThreadCpuTime(interfaceThread) - worked) / NANOS_PER_MS);
+            }
             Thread.sleep(1);
         }
-        return longest / 1e6;
+        return longest;
     }
 
     private static void drawn() throws InterruptedException {
