@@ -17,7 +17,7 @@ import java.util.stream.Stream;
 final class WindowRun {
 
     private static final int TIMES = 7;
-    private static final double KB_PER_MB = 1024;
+    private static final long SAMPLE_MS = 250;
     private static final List<String> HEADLESS = List.of("-Dglass.platform=Headless", "-Dprism.order=sw");
 
     private WindowRun() {}
@@ -29,7 +29,7 @@ final class WindowRun {
         String classes =
                 Path.of(System.getProperty("java.class.path").split(":", 2)[0]).toString();
         List<String> bare =
-                List.of(java, "-XX:+UseSerialGC", "-Xms64m", "-cp", classes, BareWindow.Main.class.getName());
+                List.of(java, "-XX:+UseSerialGC", "-Xms64m", "-Xmx2g", "-cp", classes, BareWindow.Main.class.getName());
         List<String> ours = List.of(image.resolve("bin/onebeat-window").toString(), "demo");
         // The first start makes the demo camp and unpacks libraries; it is not counted.
         opened(ours, data, "open");
@@ -44,9 +44,12 @@ final class WindowRun {
         PerformanceTable.row("start to a window", "s", median(shownS), "bare window", median(bareS), "<= 1.5");
         PerformanceTable.row(
                 "start to the drawn demo camp", "s", median(oursS), "bare window", median(bareS), "<= 1.5");
-        double bareMb = memory(Stream.concat(bare.stream(), Stream.of("20")).toList(), data, "");
-        double oursMb = memory(ours, data, "all");
-        PerformanceTable.row("memory, demo, each station seen", "MB", oursMb, "bare window", bareMb, "<= 1.5");
+        ResidentMemory bareMb =
+                memory(Stream.concat(bare.stream(), Stream.of("20")).toList(), data, "");
+        ResidentMemory oursMb = memory(ours, data, "all");
+        ResidentMemory.print(oursMb, bareMb);
+        PerformanceTable.row(
+                "memory, demo, each station seen", "MB", oursMb.total(), "bare window", bareMb.total(), "<= 1.5");
         commands(image, java, classes, data);
     }
 
@@ -122,31 +125,21 @@ final class WindowRun {
         return (System.nanoTime() - begun) / 1e9;
     }
 
-    /// The most memory that a process had at any time, in megabytes, as the kernel counts it (proc(5), VmHWM).
-    private static double memory(List<String> command, Path data, String tour)
+    /// The most memory that a process had at any time.
+    private static ResidentMemory memory(List<String> command, Path data, String tour)
             throws IOException, InterruptedException {
         Process process = begin(command, data, tour);
-        double most = 0;
+        ResidentMemory most = ResidentMemory.none();
         while (process.isAlive()) {
-            most = Math.max(most, resident(process));
-            Thread.sleep(100);
+            ResidentMemory now = ResidentMemory.of(process);
+            most = now.total() > most.total() ? now : most;
+            Thread.sleep(SAMPLE_MS);
         }
+        process.inputReader()
+                .lines()
+                .filter(line -> line.startsWith("alive "))
+                .forEach(line -> System.out.printf("%nof the objects %s%n", line));
         return most;
-    }
-
-    private static double resident(Process process) {
-        try {
-            return Files.readAllLines(Path.of("/proc", Long.toString(process.pid()), "status")).stream()
-                            .filter(line -> line.startsWith("VmHWM:"))
-                            .map(line -> line.split("\\s+")[1])
-                            .mapToLong(Long::parseLong)
-                            .findFirst()
-                            .orElse(0)
-                    / KB_PER_MB;
-        } catch (IOException _) {
-            // It has just ended.
-            return 0;
-        }
     }
 
     private static double median(double[] values) {

@@ -34,6 +34,7 @@ final class StationTour {
             List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT4, KeyCode.DIGIT5, KeyCode.DIGIT6);
 
     private static final double NANOS_PER_MS = 1e6;
+    private static final double BYTES_PER_MB = 1 << 20;
 
     private final Stage stage;
     private final boolean round;
@@ -72,6 +73,7 @@ final class StationTour {
                 System.out.println(DRAWN);
                 if (round) {
                     goRound();
+                    tellHeap();
                 }
             } catch (InterruptedException _) {
                 Thread.currentThread().interrupt();
@@ -83,11 +85,18 @@ final class StationTour {
     private void goRound() throws InterruptedException {
         Thread.sleep(SETTLE_MS);
         for (KeyCode station : STATIONS) {
-                Hold entry = longestHold(station, true);
-                Hold sheet = longestHold(KeyCode.F1, false);
-                System.out.printf(Locale.ROOT, "%s %s, its keys %s%n", station.getName(), entry, sheet);
-                longestHold(KeyCode.ESCAPE, false);
-            }
+            Hold entry = longestHold(station, true);
+            Hold sheet = longestHold(KeyCode.F1, false);
+            System.out.printf(Locale.ROOT, "%s %s, its keys %s%n", station.getName(), entry, sheet);
+            longestHold(KeyCode.ESCAPE, false);
+        }
+    }
+
+    /// What of the heap is still needed once every station was seen.
+    private static void tellHeap() {
+        System.gc();
+        long alive = ManagementFactory.getMemoryMXBean().getHeapMemoryUsage().getUsed();
+        System.out.printf(Locale.ROOT, "alive %.1f MB%n", alive / BYTES_PER_MB);
     }
 
     /// A time in which the interface thread gave no sign of life.
