@@ -37,19 +37,41 @@ public final class FollowUps {
     /// The habits of `who` in these exchanges, the stimulus seen most often first. Lines that cannot be
     /// read are left out.
     public static List<After> of(Collection<Exchange> exchanges, Who who, Vocabulary vocabulary) {
-        return of(Sightings.of(exchanges, who, vocabulary));
+        Behind behind = new Behind();
+        Sightings.each(
+                exchanges,
+                who,
+                vocabulary,
+                pair -> behind.ids(pair.stimulus(), pair.response()),
+                (exchange, ids) -> ids.add(exchange.id()));
+        return sorted(behind);
     }
 
     /// The habits in these sightings.
     public static List<After> of(List<Sighting> sightings) {
-        Map<String, Map<String, List<String>>> counts = new TreeMap<>();
+        Behind behind = new Behind();
         for (Sighting one : sightings) {
-            counts.computeIfAbsent(one.stimulus(), _ -> new LinkedHashMap<>())
-                    .computeIfAbsent(one.response(), _ -> new ArrayList<>())
-                    .add(one.exchange().id());
+            behind.ids(one.stimulus(), one.response()).add(one.exchange().id());
         }
+        return sorted(behind);
+    }
+
+    /// The ids of the exchanges behind each response to each stimulus.
+    private record Behind(Map<String, Map<String, List<String>>> counts) {
+
+        Behind() {
+            this(new TreeMap<>());
+        }
+
+        List<String> ids(String stimulus, String response) {
+            return counts.computeIfAbsent(stimulus, _ -> new LinkedHashMap<>())
+                    .computeIfAbsent(response, _ -> new ArrayList<>());
+        }
+    }
+
+    private static List<After> sorted(Behind behind) {
         List<After> all = new ArrayList<>();
-        counts.forEach((stimulus, responses) -> all.add(after(stimulus, responses)));
+        behind.counts.forEach((stimulus, responses) -> all.add(after(stimulus, responses)));
         all.sort(Comparator.comparingInt(After::seen).reversed().thenComparing(After::stimulus));
         return all;
     }

@@ -3,11 +3,14 @@ package onebeat.core.film;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.BiConsumer;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.notation.Notation;
@@ -27,13 +30,11 @@ import onebeat.core.play.Who;
 /// again and again on film, so each is read once.
 public final class Sightings {
 
-    private record Key(String line, Pairing pairing) {}
-
-    private record Pair(int beat, String stimulus, String response, Placed shown, Placed answered) {}
+    /// What followed what in a line, wherever it was seen.
+    record Pair(int beat, String stimulus, String response, Placed shown, Placed answered) {}
 
     private final Who who;
     private final Vocabulary vocabulary;
-    private final Map<Key, List<Pair>> known = new HashMap<>();
 
     private Sightings(Who who, Vocabulary vocabulary) {
         this.who = who;
@@ -43,14 +44,39 @@ public final class Sightings {
     /// What `who` did after what the other did, in the order of the exchanges. Lines that cannot be read are
     /// left out.
     public static List<Sighting> of(Collection<Exchange> exchanges, Who who, Vocabulary vocabulary) {
-        Sightings reading = new Sightings(who, vocabulary);
         List<Sighting> all = new ArrayList<>();
-        for (Exchange exchange : exchanges) {
-            for (Pair pair : reading.pairs(exchange)) {
-                all.add(new Sighting(exchange, pair.beat, pair.stimulus, pair.response, pair.shown, pair.answered));
-            }
-        }
+        each(
+                exchanges,
+                who,
+                vocabulary,
+                pair -> pair,
+                (exchange, pair) -> all.add(
+                        new Sighting(exchange, pair.beat, pair.stimulus, pair.response, pair.shown, pair.answered)));
         return all;
+    }
+
+    /// Goes through what `who` did after what the other did, in the order of the exchanges.
+    ///
+    /// @param known asked once for what followed what in a line, however often the line was seen
+    /// @param seen  told of each time, with what `known` had answered
+    static <T> void each(
+            Collection<Exchange> exchanges,
+            Who who,
+            Vocabulary vocabulary,
+            Function<Pair, T> known,
+            BiConsumer<Exchange, T> seen) {
+        Sightings reading = new Sightings(who, vocabulary);
+        Map<Pairing, Map<String, List<T>>> byLine = new EnumMap<>(Pairing.class);
+        for (Exchange exchange : exchanges) {
+            Pairing pairing = exchange.pairing();
+            byLine.computeIfAbsent(pairing, _ -> new HashMap<>())
+                    .computeIfAbsent(
+                            exchange.line(),
+                            line -> reading.pairs(line, pairing).stream()
+                                    .map(known)
+                                    .toList())
+                    .forEach(one -> seen.accept(exchange, one));
+        }
     }
 
     /// What `who` did after each own strike of theirs, in the order of the exchanges: the next thing on a later
@@ -83,13 +109,9 @@ public final class Sightings {
         return List.copyOf(beats.values());
     }
 
-    private List<Pair> pairs(Exchange exchange) {
-        return known.computeIfAbsent(new Key(exchange.line(), exchange.pairing()), this::read);
-    }
-
-    private List<Pair> read(Key key) {
-        return Notation.read(key.line, vocabulary) instanceof Read read
-                ? pairs(Placing.ways(read.line(), key.pairing).getFirst())
+    private List<Pair> pairs(String line, Pairing pairing) {
+        return Notation.read(line, vocabulary) instanceof Read read
+                ? pairs(Placing.ways(read.line(), pairing).getFirst())
                 : List.of();
     }
 
