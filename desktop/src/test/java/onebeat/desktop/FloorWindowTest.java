@@ -83,9 +83,7 @@ class FloorWindowTest extends DemoWindow {
         coach.await("it runs", () -> coach.shows("2:10"));
         coach.press(KeyCode.R);
         coach.await("from its start", () -> coach.shows("3:00"));
-        assertThat(coach.app.camp().runs().all().stream().filter(r -> r.date().equals(coach.app.today())))
-                .as("a skipped round did not run")
-                .isEmpty();
+        assertThat(tonightsRuns()).as("a skipped round did not run").isZero();
     }
 
     @Test
@@ -101,11 +99,30 @@ class FloorWindowTest extends DemoWindow {
         coach.await("said", () -> coach.shows("The evening was 7 of 10 hard."));
         assertThat(coach.app.camp().sessionOn(coach.app.today()).orElseThrow().effort())
                 .hasValue(7);
-        assertThat(coach.app.camp().runs().all().stream()
-                        .filter(r -> r.date().equals(coach.app.today()))
-                        .count())
-                .as("rounds that were run")
-                .isEqualTo(1);
+        assertThat(tonightsRuns()).as("rounds that were run").isEqualTo(1);
+    }
+
+    @Test
+    void aLastRoundThatWasLeftByMistakeComesBack() {
+        floor();
+        runTo(Schedule.READY_MS + 30_000);
+        for (int skipped = 0; skipped < 7; skipped++) {
+            coach.press(KeyCode.N);
+        }
+        coach.await("asked", () -> coach.shows("How hard was the evening? 0 to 9, X for 10"));
+        coach.press(KeyCode.DIGIT7);
+        coach.await("said", () -> coach.shows("The evening was 7 of 10 hard."));
+        coach.press(KeyCode.R);
+        coach.await("the last round waits", () -> coach.shows("PAUSED") && coach.shows("3:00"));
+        coach.press(KeyCode.SPACE);
+        runTo(Schedule.READY_MS + 30_000 + 200_000);
+        coach.await("it ran to its end", () -> tonightsRuns() == 1);
+    }
+
+    private long tonightsRuns() {
+        return coach.app.camp().runs().all().stream()
+                .filter(r -> r.date().equals(coach.app.today()))
+                .count();
     }
 
     @Test

@@ -163,14 +163,15 @@ final class FloorUpdate {
         long of(Schedule schedule, long nowMs);
     }
 
-    /// Goes to another place of the session; a round that is left unfinished is not in the book as run.
+    /// Goes to another place of the session; a round that is left unfinished is not in the book as run. From its end
+    /// one can still go back: the last round may have been left by mistake.
     private Next<FloorState> jump(Place to) {
         long now = state.clock().atMs();
-        if (state.schedule().isEmpty() || state.clock().state() == Run.State.DONE) {
+        if (state.schedule().isEmpty()) {
             return Next.of(state);
         }
         long place = to.of(state.schedule().get(), now);
-        return place == now ? Next.of(state) : Next.of(state, new Jump(place));
+        return place == now ? Next.of(state) : Next.of(state.told(""), new Jump(place));
     }
 
     /// Judges. In a round that is the repetition that was called last, and judging it again changes the judgement; in
