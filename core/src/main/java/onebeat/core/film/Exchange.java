@@ -29,6 +29,12 @@ public record Exchange(
     /// No film has more rounds: a day of the shortest ones.
     public static final int MOST_ROUND = (int) (Reel.MOST_SECONDS / Reel.LEAST_ROUND_SECONDS) + 1;
 
+    /// There is one beginning of a film: zero and negative zero are the same time, as they are in a file.
+    public Exchange {
+        timeS += 0.0;
+        contactS = contactS.map(lands -> lands + 0.0);
+    }
+
     /// One whose contact was not noted.
     public Exchange(
             String id,

@@ -143,6 +143,11 @@ class ChangesTest {
         assertThat(second.starter()).isEqualTo(Who.ATHLETE);
         assertThat(FilmChanges.corrected(second, "(2) slip-in 3").starter()).isEqualTo(Who.PARTNER);
         assertThat(FilmChanges.moved(REEL, second, 1_000).timeS()).isEqualTo(REEL.seconds());
+        assertThat(FilmChanges.moved(REEL, second, -1_000))
+                .as("the beginning of the film, as a file keeps it")
+                .isEqualTo(second.at(0.0, 1));
+        assertThat(FilmChanges.landing(REEL, second, -1))
+                .isEqualTo(second.at(0.0, 1).withContact(Optional.of(0.0)));
     }
 
     @Test
