@@ -98,10 +98,11 @@ final class PathWalk {
         coach.press(KeyCode.SPACE, KeyCode.CONTROL);
         coach.press(KeyCode.SLASH).type("1b (low) 3");
         coach.press(KeyCode.ENTER);
+        // The film stops at once: once it has run on to the next exchange, that one is at hand.
+        coach.press(KeyCode.SPACE, KeyCode.CONTROL);
         coach.await("the exchange is logged", () -> coach.app.camp().exchanges().size() == exchanges + 1);
         coach.press(KeyCode.C);
         coach.await("its outcome", () -> coach.shows("Outcome: clean."));
-        coach.press(KeyCode.SPACE, KeyCode.CONTROL);
 
         // To the bench, and spoil it there.
         int drills = coach.app.camp().drills().size();

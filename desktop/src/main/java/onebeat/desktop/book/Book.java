@@ -1,8 +1,5 @@
 package onebeat.desktop.book;
 
-import java.io.IOException;
-import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.layout.Region;
 import onebeat.core.camp.Camp;
@@ -122,13 +119,10 @@ public final class Book implements Station {
 
     /// Writes the books beside the camp file, as CSV and as JSON.
     private void writeOut() {
-        Path folder = app.folder().resolve(Texts.of("book.out.folder"));
-        List<String> written = new ArrayList<>();
-        try {
-            BookOut.write(app.camp(), folder, FilesOut.files(), OutFiles.Taken.NUMBER, written);
-            app.say(Texts.of("book.out", folder, String.join(", ", written)));
-        } catch (IOException e) {
-            app.warn(FilesOut.failed(folder, written, e));
-        }
+        Camp camp = app.camp();
+        FilesOut.beside(app, app.folder().resolve(Texts.of("book.out.folder")), (folder, written) -> {
+            BookOut.write(camp, folder, FilesOut.files(), OutFiles.Taken.NUMBER, written);
+            return Texts.of("book.out", folder, String.join(", ", written));
+        });
     }
 }

@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import javafx.animation.KeyFrame;
-import javafx.animation.Timeline;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -13,7 +11,6 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.Duration;
 import onebeat.core.camp.Camp;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
@@ -27,6 +24,7 @@ import onebeat.desktop.command.KeyPress;
 import onebeat.desktop.command.OwnKeys;
 import onebeat.desktop.nodes.LongList;
 import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.nodes.PieceByPiece;
 import onebeat.desktop.print.Print;
 import onebeat.desktop.rope.RopeView;
 import onebeat.desktop.text.Texts;
@@ -42,7 +40,6 @@ public final class HelpSheet extends VBox {
     /// Of the width: the key, the command's name, what it does.
     private static final List<Double> COLUMNS = List.of(19.0, 29.0, 52.0);
 
-    private static final Duration BETWEEN_PIECES = Duration.millis(50);
     private static final List<String> EXAMPLES = List.of("one", "two", "three", "four");
 
     private final LongList<Row> keys;
@@ -142,19 +139,14 @@ public final class HelpSheet extends VBox {
         return rows;
     }
 
-    /// How a line is written comes behind the sheet, one piece after the other: the sheet is there at once.
+    /// How a line is written comes behind the sheet.
     private static void explain(VBox right, Camp camp) {
-        Timeline pieces = new Timeline();
-        after(pieces, () -> right.getChildren().add(Nodes.flow(Nodes.text(Texts.of("help.line.under"), "small"))));
+        List<Runnable> pieces = new ArrayList<>();
+        pieces.add(() -> right.getChildren().add(Nodes.flow(Nodes.text(Texts.of("help.line.under"), "small"))));
         for (String which : EXAMPLES) {
-            after(pieces, () -> right.getChildren().addAll(example(camp, which)));
+            pieces.add(() -> right.getChildren().addAll(example(camp, which)));
         }
-        pieces.play();
-    }
-
-    private static void after(Timeline pieces, Runnable piece) {
-        Duration when = BETWEEN_PIECES.multiply(pieces.getKeyFrames().size() + 1);
-        pieces.getKeyFrames().add(new KeyFrame(when, _ -> piece.run()));
+        PieceByPiece.lay(pieces);
     }
 
     /// An example in words, and as a rope.

@@ -1,14 +1,18 @@
 package onebeat.desktop.forms;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
@@ -28,6 +32,7 @@ import onebeat.core.review.School;
 import onebeat.core.review.Severities;
 import onebeat.core.review.Severity;
 import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.nodes.PieceByPiece;
 import onebeat.desktop.text.Texts;
 
 /// What the coach holds to: how much each finding matters, how many touches there may be, what is allowed beyond the
@@ -35,11 +40,12 @@ import onebeat.desktop.text.Texts;
 public final class SchoolForm extends VBox {
 
     private static final double SENTENCE_WIDTH = 520;
+    private static final int ROWS_AT_ONCE = 4;
 
     private final School before;
     private final Consumer<School> done;
     private final ChoiceBox<String> rules = new ChoiceBox<>();
-    private final Map<Code, ChoiceBox<Weight>> weights = new EnumMap<>(Code.class);
+    private final Map<Code, ObjectProperty<Weight>> weights = new EnumMap<>(Code.class);
     private final Map<Limits.Limit, TextField> limits = new LinkedHashMap<>();
     private final Map<Family, ChoiceBox<Allowed>> allowed = new EnumMap<>(Family.class);
     private final TextField oneBeat = new TextField();
@@ -156,27 +162,41 @@ public final class SchoolForm extends VBox {
         return row;
     }
 
+    /// There are many: they come piece by piece, and what is not there yet weighs what it did.
     private GridPane findingRows() {
-        GridPane grid = new GridPane(12, 8);
-        int row = 0;
         for (Code code : Code.values()) {
-            Severity usual = Severities.usual().of(code);
-            ChoiceBox<Weight> box = Nodes.choices(
-                    Weight.values(),
-                    w -> w == Weight.USUAL
-                            ? Texts.of("school.usual", Texts.of("severity." + usual.word()))
-                            : Texts.of("severity." + w.name().toLowerCase(Locale.ROOT)));
             Severity set = before.severities().get(code);
-            box.setValue(set == null || set.word().equals("good") ? Weight.USUAL : Weight.valueOf(set.name()));
-            box.setAccessibleText(Texts.of("finding." + code));
-            weights.put(code, box);
-            Label why = new Label(Texts.of("finding." + code + ".why"));
-            why.setWrapText(true);
-            why.setMinHeight(USE_PREF_SIZE);
-            why.setPrefWidth(SENTENCE_WIDTH);
-            grid.addRow(row++, Nodes.text(Texts.of("finding." + code), "small", "strong"), why, box);
+            weights.put(
+                    code,
+                    new SimpleObjectProperty<>(
+                            set == null || set.word().equals("good") ? Weight.USUAL : Weight.valueOf(set.name())));
         }
+        GridPane grid = new GridPane(12, 8);
+        List<Code> codes = List.copyOf(weights.keySet());
+        List<Runnable> pieces = new ArrayList<>();
+        for (int from = 0; from < codes.size(); from += ROWS_AT_ONCE) {
+            int first = from;
+            List<Code> some = codes.subList(from, Math.min(codes.size(), from + ROWS_AT_ONCE));
+            pieces.add(() -> some.forEach(code -> addFinding(grid, first + some.indexOf(code), code)));
+        }
+        PieceByPiece.lay(pieces);
         return grid;
+    }
+
+    private void addFinding(GridPane grid, int row, Code code) {
+        Severity usual = Severities.usual().of(code);
+        ChoiceBox<Weight> box = Nodes.choices(
+                Weight.values(),
+                w -> w == Weight.USUAL
+                        ? Texts.of("school.usual", Texts.of("severity." + usual.word()))
+                        : Texts.of("severity." + w.name().toLowerCase(Locale.ROOT)));
+        box.valueProperty().bindBidirectional(Objects.requireNonNull(weights.get(code)));
+        box.setAccessibleText(Texts.of("finding." + code));
+        Label why = new Label(Texts.of("finding." + code + ".why"));
+        why.setWrapText(true);
+        why.setMinHeight(USE_PREF_SIZE);
+        why.setPrefWidth(SENTENCE_WIDTH);
+        grid.addRow(row, Nodes.text(Texts.of("finding." + code), "small", "strong"), why, box);
     }
 
     private static String word(Family family) {
@@ -186,7 +206,7 @@ public final class SchoolForm extends VBox {
     /// Hands the school over, or says what cannot be.
     public void keep() {
         Map<Code, Severity> severities = new EnumMap<>(Code.class);
-        weights.forEach((code, box) -> box.getValue().severity().ifPresent(s -> severities.put(code, s)));
+        weights.forEach((code, weight) -> weight.get().severity().ifPresent(s -> severities.put(code, s)));
         // What is allowed of single techniques was written as words; it stays as it is.
         Map<String, Set<Level>> own = new HashMap<>(before.own());
         allowed.forEach((family, box) -> {
@@ -233,10 +253,7 @@ public final class SchoolForm extends VBox {
 
     /// Sets how much a finding matters; for those who drive the window.
     public void weigh(Code code, Severity severity) {
-        ChoiceBox<Weight> box = weights.get(code);
-        if (box != null) {
-            box.setValue(Weight.valueOf(severity.name()));
-        }
+        Objects.requireNonNull(weights.get(code)).set(Weight.valueOf(severity.name()));
     }
 
     /// Types a limit; for those who drive the window.

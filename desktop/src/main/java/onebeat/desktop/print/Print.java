@@ -3,10 +3,8 @@ package onebeat.desktop.print;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -183,29 +181,27 @@ public final class Print {
     }
 
     private static void write(CampSession app, List<Page> pages) {
-        Path folder = app.folder().resolve(Texts.of("print.folder"));
-        List<String> names = new ArrayList<>();
+        FilesOut.beside(
+                app, app.folder().resolve(Texts.of("print.folder")), (folder, names) -> written(pages, folder, names));
+    }
+
+    private static String written(List<Page> pages, Path folder, List<String> names) throws IOException {
         List<String> files = PlainName.each(pages.stream().map(Page::name).toList(), Texts.of("print.unnamed"));
-        try {
-            Files.createDirectories(folder);
-            boolean small = false;
-            for (int i = 0; i < pages.size(); i++) {
-                Page page = pages.get(i);
-                for (Kind kind : Kind.values()) {
-                    if (page.kinds.contains(kind)) {
-                        SizedPage sized = new SizedPage(page, kind);
-                        Path file = folder.resolve(files.get(i) + kind.ending);
-                        Path done = FilesOut.files().write(file, sized, OutFiles.Taken.NUMBER);
-                        small |= sized.isSmall;
-                        names.add(String.valueOf(done.getFileName()));
-                    }
+        boolean small = false;
+        for (int i = 0; i < pages.size(); i++) {
+            Page page = pages.get(i);
+            for (Kind kind : Kind.values()) {
+                if (page.kinds.contains(kind)) {
+                    SizedPage sized = new SizedPage(page, kind);
+                    Path file = folder.resolve(files.get(i) + kind.ending);
+                    Path done = FilesOut.files().write(file, sized, OutFiles.Taken.NUMBER);
+                    small |= sized.isSmall;
+                    names.add(String.valueOf(done.getFileName()));
                 }
             }
-            String where = Texts.of("print.done", String.join(", ", names), folder);
-            app.say(small ? where + " " + Texts.of("print.small") : where);
-        } catch (IOException e) {
-            app.warn(FilesOut.failed(folder, names, e));
         }
+        String where = Texts.of("print.done", String.join(", ", names), folder);
+        return small ? where + " " + Texts.of("print.small") : where;
     }
 
     /// A page that remembers whether it came out too small to be read.

@@ -6,7 +6,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -222,20 +221,17 @@ public final class Weeks implements Station {
     /// Writes the plan as calendar and JSON and its load as CSV beside the camp.
     private void writeOut() {
         WeeksState state = loop.situation().state();
-        Path folder = app.folder().resolve(Texts.of("weeks.out.folder"));
-        List<String> written = new ArrayList<>();
-        try {
+        Camp camp = app.camp();
+        FilesOut.beside(app, app.folder().resolve(Texts.of("weeks.out.folder")), (folder, written) -> {
             PlanOut.write(
-                    app.camp(),
+                    camp,
                     state.problem().orElseThrow(),
                     state.plan(),
                     folder,
                     FilesOut.files(),
                     OutFiles.Taken.NUMBER,
                     written);
-            app.say(Texts.of("book.out", folder, String.join(", ", written)));
-        } catch (IOException e) {
-            app.warn(FilesOut.failed(folder, written, e));
-        }
+            return Texts.of("book.out", folder, String.join(", ", written));
+        });
     }
 }
