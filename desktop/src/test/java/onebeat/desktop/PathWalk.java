@@ -94,15 +94,16 @@ final class PathWalk {
         int exchanges = coach.app.camp().exchanges().size();
         coach.press(KeyCode.DOWN, KeyCode.ALT).press(KeyCode.DOWN, KeyCode.ALT);
 
-        // Log an exchange while the film runs; the next single key is its outcome.
+        // Log an exchange while the film runs, slowly: a slow machine must not run on to the next exchange, which would
+        // be at hand then. The next single key is its outcome.
+        coach.press(KeyCode.MINUS).press(KeyCode.MINUS);
         coach.press(KeyCode.SPACE, KeyCode.CONTROL);
         coach.press(KeyCode.SLASH).type("1b (low) 3");
         coach.press(KeyCode.ENTER);
-        // The film stops at once: once it has run on to the next exchange, that one is at hand.
-        coach.press(KeyCode.SPACE, KeyCode.CONTROL);
         coach.await("the exchange is logged", () -> coach.app.camp().exchanges().size() == exchanges + 1);
         coach.press(KeyCode.C);
         coach.await("its outcome", () -> coach.shows("Outcome: clean."));
+        coach.press(KeyCode.SPACE, KeyCode.CONTROL);
 
         // To the bench, and spoil it there.
         int drills = coach.app.camp().drills().size();
