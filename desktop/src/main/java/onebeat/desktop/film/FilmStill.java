@@ -1,6 +1,6 @@
 package onebeat.desktop.film;
 
-import java.io.IOException;
+import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -110,16 +110,13 @@ final class FilmStill implements AutoCloseable {
         // What is drawn once its size is known has no colours before the second time.
         page.applyCss();
         page.layout();
-        Path folder = app.folder().resolve(Texts.of("film.out.folder"));
+        BufferedImage still = Pictures.of(scene);
         String name = PlainName.of(reel.name() + " " + Texts.filmTime(exchange.timeS()));
-        try {
-            Files.createDirectories(folder);
+        FilesOut.beside(app, app.folder().resolve(Texts.of("film.out.folder")), (folder, names) -> {
             Path written = FilesOut.files()
-                    .write(folder.resolve(name + ".png"), out -> Pictures.write(scene, out), OutFiles.Taken.NUMBER);
-            app.say(Texts.of("film.still.done", written.getFileName(), folder.getFileName()));
-        } catch (IOException e) {
-            app.warn(FilesOut.failed(folder, List.of(), e));
-        }
+                    .write(folder.resolve(name + ".png"), out -> Pictures.png(still, out), OutFiles.Taken.NUMBER);
+            return Texts.of("film.still.done", written.getFileName(), folder.getFileName());
+        });
     }
 
     /// The line as it was seen, from the stances it was seen in.

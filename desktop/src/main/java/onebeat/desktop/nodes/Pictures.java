@@ -28,7 +28,12 @@ public final class Pictures {
     /// Writes a scene as it is now.
     ///
     /// @throws IOException if `out` fails
-    public static void write(Scene scene, OutputStream out) throws IOException {
+    private static void write(Scene scene, OutputStream out) throws IOException {
+        png(of(scene), out);
+    }
+
+    /// A scene as it is now.
+    public static BufferedImage of(Scene scene) {
         WritableImage image = scene.snapshot(null);
         int width = (int) image.getWidth();
         int height = (int) image.getHeight();
@@ -36,6 +41,13 @@ public final class Pictures {
         image.getPixelReader().getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
         BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
         picture.setRGB(0, 0, width, height, pixels, 0, width);
+        return picture;
+    }
+
+    /// Writes a picture; on any thread.
+    ///
+    /// @throws IOException if `out` fails
+    public static void png(BufferedImage picture, OutputStream out) throws IOException {
         ImageIO.write(picture, "png", out);
     }
 }

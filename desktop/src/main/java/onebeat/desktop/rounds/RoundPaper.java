@@ -12,11 +12,14 @@ import javafx.scene.layout.VBox;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Turns;
 import onebeat.core.holding.Guessing;
+import onebeat.core.notation.Notation;
+import onebeat.core.notation.Read;
+import onebeat.core.review.Context;
+import onebeat.core.review.Review;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule.Stretch;
 import onebeat.core.timing.Link;
 import onebeat.core.timing.Timing;
-import onebeat.desktop.callline.LineWatch;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.rope.RopeView;
 import onebeat.desktop.text.Texts;
@@ -77,13 +80,17 @@ final class RoundPaper extends VBox {
     private void drawRope(Camp camp, Stretch stretch) {
         RoundPlan plan = stretch.part().plan();
         rope.show(Turns.workedBy(camp, plan.worker())
-                .map(Camp::context)
-                .flatMap(context -> LineWatch.see(
-                                stretch.part().text(), context.at(plan.bpm()).on(plan.rung()))
-                        .review())
+                .map(at -> at.context().at(plan.bpm()).on(plan.rung()))
+                .flatMap(context -> drawn(stretch.part().text(), context))
                 .map(review ->
                         new RopeView.Picture(review, 0, Turns.worker(camp, plan), Turns.holder(camp, plan), false))
                 .orElse(null));
+    }
+
+    private static Optional<Review> drawn(String line, Context context) {
+        return Notation.read(line, context.vocabulary()) instanceof Read read
+                ? Optional.of(Review.withoutMends(read, context))
+                : Optional.empty();
     }
 
     /// How the tempo stands to what the body can do.
