@@ -2,7 +2,10 @@ package onebeat.core.hearing;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 import onebeat.core.exchange.Constants;
 
 /// How loud hits usually are in a recording, and how loud what goes on behind them: a sound as loud as the hits
@@ -28,10 +31,8 @@ final class UsualLoudness {
     /// The deviation of a normal distribution beside its median deviation.
     private static final double OF_MEDIAN = 1.4826;
 
-    /// The loudness of sure sounds, with how many sounds came before each.
-    private final List<double[]> hits = new ArrayList<>();
-
-    private final List<double[]> background = new ArrayList<>();
+    private final Sure hits = new Sure(loud -> new Usual(part(loud, PART), SPREAD_DB));
+    private final Sure background = new Sure(Usual::of);
 
     private int sounds;
 
@@ -57,9 +58,9 @@ final class UsualLoudness {
     /// The next sound.
     void take(double loudness, SoundKinds.Told told) {
         if (told.struck() > SURE) {
-            hits.add(new double[] {sounds, loudness});
+            hits.add(sounds, loudness);
         } else if (told.sure() > SURE_BEHIND && told.kind().isBackground()) {
-            background.add(new double[] {sounds, loudness});
+            background.add(sounds, loudness);
         }
         sounds++;
     }
@@ -68,30 +69,60 @@ final class UsualLoudness {
     ///
     /// @param sound the number of the sound, from 0
     double hitLikely(int sound, double loudness) {
-        List<double[]> struck = near(hits, sound);
-        if (struck.size() < FEWEST) {
+        Optional<Usual> struck = hits.near(sound);
+        if (struck.isEmpty()) {
             return 0;
         }
-        Usual hit = new Usual(part(loudness(struck), PART), SPREAD_DB);
-        List<double[]> others = near(background, sound);
-        Usual behind =
-                others.size() < FEWEST ? new Usual(hit.middle - BEHIND_DB, BEHIND_DB / 3) : Usual.of(loudness(others));
+        Usual hit = struck.get();
+        Usual behind = background.near(sound).orElseGet(() -> new Usual(hit.middle - BEHIND_DB, BEHIND_DB / 3));
         return Math.clamp(hit.logOf(loudness, false) - behind.logOf(loudness, true), LEAST, MOST);
-    }
-
-    private static double[] loudness(List<double[]> sounds) {
-        return sounds.stream().mapToDouble(one -> one[1]).sorted().toArray();
     }
 
     private static double part(double[] sorted, double part) {
         return sorted[(int) (part * (sorted.length - 1))];
     }
 
-    private static List<double[]> near(List<double[]> all, int sound) {
-        int at = 0;
-        while (at < all.size() && all.get(at)[0] < sound) {
-            at++;
+    /// Sounds that are sure to be of one kind, in time.
+    private static final class Sure {
+
+        private final Function<double[], Usual> usual;
+        private final List<Integer> numbers = new ArrayList<>();
+        private final List<Double> loudness = new ArrayList<>();
+
+        /// The answer of last time: one sound after the other is asked for, and most have the same ones near.
+        private int place = -1;
+
+        private Optional<Usual> there = Optional.empty();
+
+        /// @param usual how loud these are usually, of their sorted loudness
+        Sure(Function<double[], Usual> usual) {
+            this.usual = usual;
         }
-        return all.subList(Math.max(0, at - AROUND), Math.min(all.size(), at + AROUND));
+
+        /// Another one.
+        ///
+        /// @param number how many sounds came before it
+        void add(int number, double loud) {
+            numbers.add(number);
+            loudness.add(loud);
+            place = -1;
+        }
+
+        /// How loud those before and after a sound usually are; nothing where they are too few.
+        Optional<Usual> near(int sound) {
+            int found = Collections.binarySearch(numbers, sound);
+            int at = found < 0 ? -found - 1 : found;
+            if (at != place) {
+                List<Double> some = loudness.subList(Math.max(0, at - AROUND), Math.min(loudness.size(), at + AROUND));
+                there = some.size() < FEWEST
+                        ? Optional.empty()
+                        : Optional.of(usual.apply(some.stream()
+                                .mapToDouble(Double::doubleValue)
+                                .sorted()
+                                .toArray()));
+                place = at;
+            }
+            return there;
+        }
     }
 }

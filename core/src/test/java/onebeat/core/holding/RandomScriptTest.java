@@ -83,7 +83,7 @@ class RandomScriptTest {
         int passed = 0;
         for (long seed = 1; seed <= 20; seed++) {
             List<Integer> drawn =
-                    options(RandomScript.of(line(READS), Odds.parse(odds), new Draw(seed, mostRun, 0), 3_000));
+                    options(RandomScript.of(line(READS), Odds.parse(odds), new Draw(seed, mostRun, 0), 1_000));
             assertThat(longestRun(drawn)).isLessThanOrEqualTo(mostRun);
             SignificanceResult result = ChiSquareTest.withDefaults()
                     .test(Arrays.copyOf(shares, kinds), Arrays.copyOf(counts(drawn, 3), kinds));

@@ -176,8 +176,9 @@ final class RoundListening implements AutoCloseable {
                     continue;
                 }
                 PlannedRound plan = planned.computeIfAbsent(round, r -> PlannedRound.of(schedule, r));
-                int over = over(plan, nowMs - on.startMs());
-                if (over > toldUpTo.getOrDefault(round, 0)) {
+                int before = toldUpTo.getOrDefault(round, 0);
+                int over = over(plan, before, nowMs - on.startMs());
+                if (over > before) {
                     toldUpTo.put(round, over);
                     int of = round;
                     HeardRound heard = heard(plan, over, (double) on.startMs() - fromMs);
@@ -194,18 +195,25 @@ final class RoundListening implements AutoCloseable {
         }
 
         /// How many repetitions are over.
-        private int over(PlannedRound plan, double inRoundMs) {
-            int over = 0;
-            for (int r = 0; r < plan.starts().size(); r++) {
-                List<PlannedContact> contacts = plan.of(r);
-                double last = contacts.isEmpty()
-                        ? plan.starts().get(r)
-                        : contacts.getLast().ms();
-                double next = r + 1 < plan.starts().size() ? plan.starts().get(r + 1) : Double.MAX_VALUE;
-                double known = Math.min(last + HeardRound.LATEST_MS, Math.max(last, next)) + KNOWN_AFTER_MS;
-                over = inRoundMs >= known ? r + 1 : over;
+        ///
+        /// @param before so many were already
+        private int over(PlannedRound plan, int before, double inRoundMs) {
+            int over = before;
+            while (over < plan.starts().size() && inRoundMs >= knownAt(plan, over)) {
+                over++;
             }
             return over;
+        }
+
+        /// When all that belongs to a repetition was heard, in milliseconds from the bell.
+        private static double knownAt(PlannedRound plan, int repetition) {
+            List<PlannedContact> contacts = plan.of(repetition);
+            List<Double> starts = plan.starts();
+            double last = contacts.isEmpty()
+                    ? starts.get(repetition)
+                    : contacts.getLast().ms();
+            double next = repetition + 1 < starts.size() ? starts.get(repetition + 1) : Double.MAX_VALUE;
+            return Math.min(last + HeardRound.LATEST_MS, Math.max(last, next)) + KNOWN_AFTER_MS;
         }
 
         /// The repetitions that are over; those that come are not missing.
