@@ -28,7 +28,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /// What is written on the rope, as it stands on the screen: no two words cover one another, none leaves the picture.
 class RopeLabelsTest {
 
-    private static final int LINES = 300;
+    private static final int LINES = 200;
 
     private static final List<String> ITEMS = List.of(
             "1",

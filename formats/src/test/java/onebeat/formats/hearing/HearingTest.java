@@ -211,7 +211,7 @@ class HearingTest {
         int right = 0;
         int of = 0;
         for (int seed = 401; seed < 403; seed++) {
-            Schedule schedule = schedule(line, bpm, 90);
+            Schedule schedule = schedule(line, bpm, 60);
             PlannedRound planned = PlannedRound.of(schedule, 0);
             Through through = new Through(22, background, 0.3, 1, 44_100);
             PadRound done = PadRound.of(schedule, 0, new PadRound.Taken(through, lead, 0, drift), seed);
