@@ -2,6 +2,9 @@ package onebeat.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Edit;
@@ -16,6 +19,7 @@ import onebeat.core.review.School;
 import onebeat.core.review.Severity;
 import onebeat.desktop.app.StationName;
 import onebeat.desktop.forms.SchoolForm;
+import onebeat.desktop.text.Texts;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -162,6 +166,27 @@ class BenchWindowTest extends DemoWindow {
         coach.await(
                 "kept",
                 () -> coach.app.camp().card().school().words().equals("kickboxing NAKED_HOOK=note head/round=30"));
+    }
+
+    @Test
+    void whatTheCoachHoldsToFillsPieceByPieceToTheLastFinding() {
+        coach.press(KeyCode.K, KeyCode.CONTROL);
+        coach.await("its beginning", () -> coach.shows("How much each finding matters"));
+        for (Code code : Code.values()) {
+            coach.await("the row of " + code, () -> coach.shows(Texts.of("finding." + code)));
+        }
+    }
+
+    @Test
+    void whatCannotBePrintedIsToldAndTheNextIsPrinted() throws IOException {
+        coach.type("1 2 3 rlow circle-lead").press(KeyCode.ESCAPE);
+        Path inTheWay = Files.createFile(coach.app.folder().resolve("cards"));
+        coach.press(KeyCode.P, KeyCode.ALT);
+        coach.await("told", () -> coach.shows("Nothing was written into " + inTheWay));
+        Files.delete(inTheWay);
+        coach.press(KeyCode.P, KeyCode.ALT);
+        coach.await("printed", () -> coach.shows("Printed"));
+        assertThat(inTheWay).isDirectoryContaining("glob:**.pdf");
     }
 
     @Test

@@ -130,7 +130,7 @@ class CampPlannerTest {
         PlanProblem problem = SampleProblems.of(Size.USUAL, PlanRules.usual(), 4);
         List<Integer> values = new ArrayList<>();
         SolvedPlan solved =
-                CampPlanner.solve(problem, new PlanSearch(4, 1), next -> values.add(next.value()), () -> false);
+                CampPlanner.solve(problem, new PlanSearch(6, 1), next -> values.add(next.value()), () -> false);
         assertThat(RuleBreaks.of(problem, solved.plan())).isEmpty();
         assertThat(solved.gap().orElseThrow()).isLessThanOrEqualTo(0.02);
         assertThat(values).as("each is better than the one before").isSorted().hasSizeGreaterThan(2);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import onebeat.core.Lines;
 import onebeat.core.exchange.Level;
@@ -30,10 +31,16 @@ class SetupsTest {
         return Context.of(setting).with(RuleSet.of("muaythai").orElseThrow());
     }
 
+    /// The same question is asked once.
+    private static final Map<String, Found> ASKED = new ConcurrentHashMap<>();
+
+    private static Found asked(String weapon, boolean same) {
+        return ASKED.computeIfAbsent(
+                weapon + same, _ -> Setups.of(new Query(weapon, context(same), Repertoire.usual(), 10)));
+    }
+
     private static List<String> lines(String weapon, boolean same) {
-        return Setups.of(new Query(weapon, context(same), Repertoire.usual(), 10)).answers().stream()
-                .map(Answer::line)
-                .toList();
+        return asked(weapon, same).answers().stream().map(Answer::line).toList();
     }
 
     @ParameterizedTest
@@ -69,7 +76,7 @@ class SetupsTest {
     @ParameterizedTest
     @ValueSource(strings = {"rlow", "rcalf", "3", "3b", "overhand", "hookkick", "liver", "clinch knee", "head kick"})
     void everyLineIsGoodAndSaysWhy(String weapon) {
-        Found found = Setups.of(new Query(weapon, context(false), Repertoire.usual(), 10));
+        Found found = asked(weapon, false);
         assertThat(found.answers()).hasSizeBetween(weapon.equals("clinch knee") ? 2 : 10, 10);
         assertThat(found.looked()).isPositive();
         for (Answer answer : found.answers()) {
