@@ -80,18 +80,16 @@ final class HabitsPage extends VBox implements AutoCloseable {
 
         static Counted of(Camp camp, boolean afterOwn) {
             List<Exchange> studied = camp.studied();
+            List<Sighting> answers = Sightings.of(studied, Who.PARTNER, camp.vocabulary());
+            List<Exchange> rest = camp.studiedOfOthers();
             return new Counted(
-                    FollowUps.of(Sightings.of(studied, Who.PARTNER, camp.vocabulary())),
-                    sightings(studied, camp, afterOwn),
-                    sightings(camp.studiedOfOthers(), camp, afterOwn),
+                    FollowUps.of(answers),
+                    afterOwn ? Sightings.ofOwn(studied, Who.PARTNER, camp.vocabulary()) : answers,
+                    afterOwn
+                            ? Sightings.ofOwn(rest, Who.PARTNER, camp.vocabulary())
+                            : Sightings.of(rest, Who.PARTNER, camp.vocabulary()),
                     studied.stream().filter(e -> e.pairing() == Pairing.OPEN).count(),
                     studied.stream().map(Exchange::reelId).distinct().count());
-        }
-
-        private static List<Sighting> sightings(List<Exchange> exchanges, Camp camp, boolean afterOwn) {
-            return afterOwn
-                    ? Sightings.ofOwn(exchanges, Who.PARTNER, camp.vocabulary())
-                    : Sightings.of(exchanges, Who.PARTNER, camp.vocabulary());
         }
     }
 
