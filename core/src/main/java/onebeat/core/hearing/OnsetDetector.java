@@ -11,8 +11,9 @@ import onebeat.core.exchange.Constants;
 /// Hears when sounds begin, sample by sample as they come, so that an hour takes no more memory than a minute and
 /// a hit is known within fifty milliseconds.
 ///
-/// Peaks of [SpectralFlux] are picked by a moving mean and a moving maximum as Böck and Widmer 2013 (DAFx) do,
-/// without their vibrato suppression (from memory). The time of an onset is then taken from the samples:
+/// Peaks of [SpectralFlux] are picked by a moving maximum as Böck and Widmer 2013 (DAFx) do, without their vibrato
+/// suppression, over a moving median as Bello et al. 2005 do (both from memory). The time of an onset is then taken
+/// from the samples:
 /// back-tracking to where the rise begins.
 public final class OnsetDetector {
 
@@ -26,6 +27,7 @@ public final class OnsetDetector {
     private static final int APART = (int) NUMBERS.get("apart_hops");
     private static final double BROAD_DB = NUMBERS.get("broad_db");
     private static final double TONE_DB = NUMBERS.get("tone_db");
+    private static final double SLOW_DB = NUMBERS.get("slow_db");
     static final double OF_MOST = NUMBERS.get("rise_of_most");
     static final double OVER_BEFORE = NUMBERS.get("rise_over_before");
 
@@ -190,12 +192,12 @@ public final class OnsetDetector {
         measure();
     }
 
-    /// Whether a hop is the peak of either flux, looked at once all that stands round it is known.
+    /// Whether a hop is the peak of one of the fluxes, looked at once all that stands round it is known.
     private void pick(long hop) {
         if (hop < SpectralFlux.LAG) {
             return;
         }
-        if (!flux.isBroadPeak(hop, BROAD_DB) && !flux.isTonePeak(hop, TONE_DB)) {
+        if (!flux.isBroadPeak(hop, BROAD_DB) && !flux.isTonePeak(hop, TONE_DB) && !flux.isSlowPeak(hop, SLOW_DB)) {
             return;
         }
         if (hop - last >= APART) {
@@ -233,7 +235,7 @@ public final class OnsetDetector {
             whole += came[b];
             bright += came[b] * Math.log(bands.middleHz(b) / 100) / Math.log(2);
             strongest = came[b] > came[strongest] ? b : strongest;
-            grew += flux.level(loudest, b) - (before >= 0 ? flux.level(before, b) : -100) > GREW_DB ? 1 : 0;
+            grew += before < 0 || flux.grew(before, loudest, b) > GREW_DB ? 1 : 0;
         }
         double[] sorted = came.clone();
         Arrays.sort(sorted);

@@ -1,14 +1,18 @@
 package onebeat.core.hearing;
 
 import java.util.Arrays;
+import java.util.stream.LongStream;
 import onebeat.core.exchange.Constants;
 
 /// How much a sound grows from one hop of a few milliseconds to another, by bands: spectral flux in the line of
 /// Bello, Daudet, Abdallah, Duxbury, Davies and Sandler 2005 (IEEE Transactions on Speech and Audio Processing
 /// 13, 1035–1047) and Dixon 2006 (DAFx), both from memory, over logarithmic energies. What is always there in a
-/// band is added before its rise is taken. Two fluxes are followed: that of all bands but the strongest, in which
-/// a tone is nothing and a blow everything, and that of the strongest, in which tones are seen. The last
-/// [#KEPT_HOPS] hops are kept.
+/// band is added before its rise is taken, and so is a floor under the loudest sound of the last seconds: what lies
+/// below it nobody hears beside that, and coders of sound leave holes there that open and close.
+///
+/// Three fluxes are followed: that of all bands but the strongest, in which a tone is nothing and a blow everything;
+/// that of the strongest, in which tones are seen; and that of the stronger half over a longer while, in which a dull
+/// blow is seen, or one whose beginning a coder has smeared. The last [#KEPT_HOPS] hops are kept.
 final class SpectralFlux {
 
     private static final Constants NUMBERS = Constants.of(OnsetDetector.class, "onsets.csv", "number");
@@ -27,17 +31,22 @@ final class SpectralFlux {
     /// Energies under this are silence: about 100 dB under full scale.
     static final double SILENCE = 1e-10;
 
-    private static final int MEAN_OF = (int) NUMBERS.get("mean_hops");
+    private static final int USUAL_OF = (int) NUMBERS.get("usual_hops");
+    private static final int SLOW_LAG = (int) NUMBERS.get("slow_hops");
+    private static final double MASKED = Math.pow(10, -NUMBERS.get("masked_db") / 10);
+    private static final double MASK_FALLS = Math.pow(10, -NUMBERS.get("mask_falls_db_s") * HOP_S / 10);
     private static final double NOISE_WEIGHT = NUMBERS.get("noise_weight");
     private static final double NOISE_UP_DB = NUMBERS.get("noise_up_db_s") * HOP_S;
     private static final double NOISE_DOWN = NUMBERS.get("noise_down");
 
     private final Bands bands;
     private final double[][] energy = new double[KEPT_HOPS][];
-    private final double[][] level = new double[KEPT_HOPS][];
+    private final double[][] behind = new double[KEPT_HOPS][];
     private final double[] broad = new double[KEPT_HOPS];
     private final double[] tone = new double[KEPT_HOPS];
+    private final double[] slow = new double[KEPT_HOPS];
     private final double[] noise;
+    private double loudest;
     private long hops = -1;
 
     SpectralFlux(Bands bands) {
@@ -46,7 +55,7 @@ final class SpectralFlux {
         Arrays.fill(noise, Double.NaN);
         for (int i = 0; i < KEPT_HOPS; i++) {
             energy[i] = new double[bands.count()];
-            level[i] = new double[bands.count()];
+            behind[i] = new double[bands.count()];
         }
     }
 
@@ -60,27 +69,43 @@ final class SpectralFlux {
         hops++;
         int now = at(hops);
         samples.energies(bands, energy[now]);
-        int before = at(hops - LAG);
+        loudest = Math.max(total(hops), loudest * MASK_FALLS);
         int count = bands.count();
-        double[] rises = new double[count];
         for (int b = 0; b < count; b++) {
             follow(b, energy[now][b]);
-            level[now][b] = decibels(energy[now][b] + NOISE_WEIGHT * noise[b]);
-            rises[b] = hops >= LAG ? Math.max(0, level[now][b] - level[before][b]) : 0;
+            behind[now][b] = NOISE_WEIGHT * noise[b];
         }
-        Arrays.sort(rises);
-        int weak = count - count / 4;
-        broad[now] = mean(rises, 0, weak);
+        double[] rises = rises(LAG);
+        broad[now] = mean(rises, 0, count - count / 4);
         tone[now] = mean(rises, count - 3, count);
+        slow[now] = mean(rises(SLOW_LAG), count / 2, count);
+    }
+
+    /// By how much each band grew in so many hops, in decibels, the least first.
+    private double[] rises(int lag) {
+        double[] rises = new double[bands.count()];
+        if (hops >= lag) {
+            for (int b = 0; b < rises.length; b++) {
+                rises[b] = Math.max(0, grew(hops - lag, hops, b));
+            }
+            Arrays.sort(rises);
+        }
+        return rises;
+    }
+
+    /// By how much a band grew from one hop to another, in decibels: over what is always there, and over what is heard
+    /// beside the loudest sound.
+    double grew(long from, long to, int band) {
+        return level(to, band) - level(from, band);
+    }
+
+    private double level(long hop, int band) {
+        int at = at(hop);
+        return decibels(energy[at][band] + behind[at][band] + MASKED * loudest);
     }
 
     double energy(long hop, int band) {
         return energy[at(hop)][band];
-    }
-
-    /// The energy of a band with what is always there, in decibels.
-    double level(long hop, int band) {
-        return level[at(hop)][band];
     }
 
     /// The flux of all bands but the strongest.
@@ -97,7 +122,7 @@ final class SpectralFlux {
         return sum;
     }
 
-    /// Whether all but the strongest bands grow most here, by so many decibels more than in the mean.
+    /// Whether all but the strongest bands grow most here, by so many decibels more than usual.
     boolean isBroadPeak(long hop, double over) {
         return isPeak(broad, hop, over);
     }
@@ -107,19 +132,33 @@ final class SpectralFlux {
         return isPeak(tone, hop, over);
     }
 
-    private boolean isPeak(double[] flux, long hop, double over) {
+    /// The same of the stronger half over a longer while.
+    boolean isSlowPeak(long hop, double over) {
+        return isPeak(slow, hop, over);
+    }
+
+    private static boolean isPeak(double[] flux, long hop, double over) {
         double is = flux[at(hop)];
-        double sum = 0;
-        int of = 0;
-        for (long h = Math.max(LAG, hop - MEAN_OF); h <= hop + WITHIN; h++) {
-            sum += flux[at(h)];
-            of++;
-            boolean near = Math.abs(h - hop) <= WITHIN;
-            if (near && (flux[at(h)] > is || (flux[at(h)] == is && h < hop))) {
+        return is >= over && isMostNear(flux, hop) && is >= usual(flux, hop) + over;
+    }
+
+    private static boolean isMostNear(double[] flux, long hop) {
+        double is = flux[at(hop)];
+        for (long h = Math.max(0, hop - WITHIN); h <= hop + WITHIN; h++) {
+            if (flux[at(h)] > is || (flux[at(h)] == is && h < hop)) {
                 return false;
             }
         }
-        return is >= sum / of + over;
+        return true;
+    }
+
+    /// The median of the hops before: one blow among them says nothing of what is usual.
+    private static double usual(double[] flux, long hop) {
+        double[] near = LongStream.rangeClosed(Math.max(LAG, hop - USUAL_OF), hop + WITHIN)
+                .mapToDouble(h -> flux[at(h)])
+                .sorted()
+                .toArray();
+        return near[near.length / 2];
     }
 
     private static int at(long hop) {

@@ -75,6 +75,59 @@ class OnsetDetectorTest {
         assertThat(onsets.getFirst().pitchHz()).isCloseTo(1_400, within(250.0));
     }
 
+    /// Coders of sound leave out what nobody hears beside a loud sound: holes that open and close.
+    @Test
+    void whatComesAndGoesFarUnderTheHitsIsNothing() {
+        int rate = 22_050;
+        Random random = new Random(9);
+        float[] sound = new float[3 * rate];
+        double far = 0.8 * Math.pow(10, -60 / 20.0);
+        for (int i = 0; i < sound.length; i++) {
+            boolean open = i / (rate / 16) % 2 == 0;
+            sound[i] = open ? (float) (far * random.nextGaussian()) : 0;
+        }
+        double[] times = {0.31, 1.2, 2.1};
+        for (double time : times) {
+            hit(sound, rate, time, 0.8, random);
+        }
+        List<Onset> after = heard(sound, rate).onsets().stream()
+                .filter(onset -> onset.timeS() > 0.3)
+                .toList();
+        assertThat(after).hasSize(times.length);
+        assertThat(after).allMatch(onset -> onset.kind().isHit());
+    }
+
+    /// A belly pad in a loud hall: low, soft at its beginning, and only its lower bands stand out.
+    @Test
+    void aDullBlowInHissIsHeard() {
+        int rate = 44_100;
+        Random random = new Random(6);
+        float[] sound = new float[4 * rate];
+        for (int i = 0; i < sound.length; i++) {
+            sound[i] = (float) (0.02 * random.nextGaussian());
+        }
+        double[] times = {0.7, 1.5, 2.3, 3.1};
+        for (double time : times) {
+            for (double hz : new double[] {95, 170, 310, 520, 780}) {
+                dull(sound, rate, time, hz);
+            }
+        }
+        List<Onset> onsets = heard(sound, rate).onsets();
+        assertThat(onsets).hasSize(times.length);
+        for (int i = 0; i < times.length; i++) {
+            assertThat(onsets.get(i).timeS()).isCloseTo(times[i], within(0.01));
+        }
+    }
+
+    private static void dull(float[] sound, int rate, double atS, double hz) {
+        int from = (int) Math.round(atS * rate);
+        for (int i = 0; i < rate / 5; i++) {
+            double t = i / (double) rate;
+            sound[from + i] +=
+                    (float) (0.08 * (1 - Math.exp(-t / 0.006)) * Math.exp(-t / 0.05) * Math.sin(2 * Math.PI * hz * t));
+        }
+    }
+
     @Test
     void silenceHissAndAHumThatIsThereSayNothing() {
         int rate = 22_050;
