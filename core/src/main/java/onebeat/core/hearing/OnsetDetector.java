@@ -13,8 +13,7 @@ import onebeat.core.exchange.Constants;
 ///
 /// Peaks of [SpectralFlux] are picked by a moving maximum as Böck and Widmer 2013 (DAFx) do, without their vibrato
 /// suppression, over a moving median as Bello et al. 2005 do (both from memory). The time of an onset is then taken
-/// from the samples:
-/// back-tracking to where the rise begins.
+/// from the samples: back-tracking to where the rise begins.
 public final class OnsetDetector {
 
     private static final Constants NUMBERS = Constants.of(OnsetDetector.class, "onsets.csv", "number");

@@ -46,7 +46,10 @@ final class SpectralFlux {
     private final double[] tone = new double[KEPT_HOPS];
     private final double[] slow = new double[KEPT_HOPS];
     private final double[] noise;
-    private double loudest;
+
+    /// The loudest sound of the last seconds at each hop; it is forgotten bit by bit.
+    private final double[] loudest = new double[KEPT_HOPS];
+
     private long hops = -1;
 
     SpectralFlux(Bands bands) {
@@ -69,7 +72,7 @@ final class SpectralFlux {
         hops++;
         int now = at(hops);
         samples.energies(bands, energy[now]);
-        loudest = Math.max(total(hops), loudest * MASK_FALLS);
+        loudest[now] = Math.max(total(hops), loudest[at(hops - 1)] * MASK_FALLS);
         int count = bands.count();
         for (int b = 0; b < count; b++) {
             follow(b, energy[now][b]);
@@ -94,14 +97,14 @@ final class SpectralFlux {
     }
 
     /// By how much a band grew from one hop to another, in decibels: over what is always there, and over what is heard
-    /// beside the loudest sound.
+    /// beside the loudest sound until then.
     double grew(long from, long to, int band) {
-        return level(to, band) - level(from, band);
+        double masked = MASKED * loudest[at(to)];
+        return decibels(heard(to, band) + masked) - decibels(heard(from, band) + masked);
     }
 
-    private double level(long hop, int band) {
-        int at = at(hop);
-        return decibels(energy[at][band] + behind[at][band] + MASKED * loudest);
+    private double heard(long hop, int band) {
+        return energy[at(hop)][band] + behind[at(hop)][band];
     }
 
     double energy(long hop, int band) {

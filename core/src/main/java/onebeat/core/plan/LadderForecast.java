@@ -31,16 +31,20 @@ public record LadderForecast(int line, List<Point> points) {
     /// The forecast of each line of a question, in their order.
     public static List<LadderForecast> of(Camp camp, PlanProblem problem, CampPlan plan) {
         LadderPace pace = LadderPace.of(camp);
+        Band band = new Band(pace.quantile(QUICK), pace.quantile(SLOW));
         List<LadderForecast> all = new ArrayList<>();
         for (int number = 0; number < problem.lines().size(); number++) {
-            all.add(of(problem.lines().get(number), number, pace, plan));
+            all.add(of(problem.lines().get(number), number, band, plan));
         }
         return all;
     }
 
-    private static LadderForecast of(PlanLine line, int number, LadderPace pace, CampPlan plan) {
-        List<Integer> quick = LadderPace.ends(line.at(), pace.quantile(QUICK));
-        List<Integer> slow = LadderPace.ends(line.at(), pace.quantile(SLOW));
+    /// Rounds that a step takes at either end of what is believed.
+    private record Band(double quick, double slow) {}
+
+    private static LadderForecast of(PlanLine line, int number, Band band, CampPlan plan) {
+        List<Integer> quick = LadderPace.ends(line.at(), band.quick);
+        List<Integer> slow = LadderPace.ends(line.at(), band.slow);
         List<Point> points = new ArrayList<>();
         int done = 0;
         int last = plan.rounds().isEmpty() ? -1 : plan.rounds().getLast().day();

@@ -33,12 +33,12 @@ import onebeat.desktop.text.Texts;
 public final class HelpSheet extends VBox {
 
     private static final double ROPE_HIGH = 176;
-    private static final double ROPE_WIDE = 420;
+    private static final double ROPE_WIDE = 380;
     private static final double WIDE = 1_060;
     private static final double LEAST_HIGH = 400;
 
     /// Of the width: the key, the command's name, what it does.
-    private static final List<Double> COLUMNS = List.of(19.0, 29.0, 52.0);
+    private static final List<Double> COLUMNS = List.of(14.0, 25.0, 61.0);
 
     private static final List<String> EXAMPLES = List.of("one", "two", "three", "four");
 

@@ -44,6 +44,7 @@ final class WeeksRope extends DrawnPane {
     private WeeksScale scale = WeeksScale.NONE;
 
     WeeksRope(Consumer<WeeksAction> dispatch) {
+        super(false);
         setId("weeks-rope");
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         pull = new StrandPull(this, dispatch);
