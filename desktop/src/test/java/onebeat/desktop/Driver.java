@@ -120,7 +120,8 @@ public final class Driver implements AutoCloseable {
         });
     }
 
-    static <T> T onFx(Callable<T> action) {
+    /// What an action on the interface's thread gives.
+    public static <T> T onFx(Callable<T> action) {
         FutureTask<T> task = new FutureTask<>(action);
         Platform.runLater(task);
         try {

@@ -9,7 +9,7 @@ import javafx.scene.layout.Pane;
 /// with several such panes then never holds the window up for all of them together.
 public abstract class DrawnPane extends Pane {
 
-    private final boolean asHighAsItIs;
+    private final boolean intoHeight;
     private double drawnWidth = -1;
     private double drawnHeight = -1;
     private boolean drawsSoon;
@@ -22,7 +22,7 @@ public abstract class DrawnPane extends Pane {
     /// @param intoHeight whether what is drawn depends on the height; where it does not, the drawing says how high it
     /// is
     protected DrawnPane(boolean intoHeight) {
-        asHighAsItIs = !intoHeight;
+        this.intoHeight = intoHeight;
     }
 
     /// Draws what is to be seen into the width and height there are.
@@ -41,7 +41,7 @@ public abstract class DrawnPane extends Pane {
     @Override
     protected final void layoutChildren() {
         super.layoutChildren();
-        if (getWidth() == drawnWidth && (asHighAsItIs || getHeight() == drawnHeight)) {
+        if (getWidth() == drawnWidth && (!intoHeight || getHeight() == drawnHeight)) {
             return;
         }
         if (drawnWidth >= 0 || !isInWindow()) {

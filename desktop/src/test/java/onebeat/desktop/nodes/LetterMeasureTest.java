@@ -3,10 +3,6 @@ package onebeat.desktop.nodes;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.concurrent.Callable;
-import java.util.concurrent.FutureTask;
-import java.util.concurrent.TimeUnit;
-import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.layout.Pane;
 import javafx.scene.text.Text;
@@ -24,12 +20,6 @@ class LetterMeasureTest {
         Driver.startToolkit();
     }
 
-    private static <T> T onFx(Callable<T> asked) throws Exception {
-        FutureTask<T> task = new FutureTask<>(asked);
-        Platform.runLater(task);
-        return task.get(60, TimeUnit.SECONDS);
-    }
-
     private static Pane dressed(int percent) {
         Pane pane = new Pane();
         Nodes.dress(new Scene(pane), percent);
@@ -42,7 +32,7 @@ class LetterMeasureTest {
         "mono-strong, 150, catch+2", "narrow, 100, FIGHT NIGHT", "small, 200, both hands drop"
     })
     void wordsAreAsWideAsTheyAreDrawn(String style, int percent, String words) throws Exception {
-        double[] both = onFx(() -> {
+        double[] both = Driver.onFx(() -> {
             Pane pane = dressed(percent);
             Text text = Nodes.text(words, style);
             pane.getChildren().add(text);
@@ -57,16 +47,16 @@ class LetterMeasureTest {
 
     @Test
     void largerLettersAreMeasuredLarger() throws Exception {
-        assertThat(onFx(() -> new LetterMeasure(dressed(100)).larger())).isCloseTo(1, within(0.01));
-        assertThat(onFx(() -> new LetterMeasure(dressed(150)).larger())).isCloseTo(1.5, within(0.01));
-        assertThat(onFx(() -> new LetterMeasure(new Pane()).larger()))
+        assertThat(Driver.onFx(() -> new LetterMeasure(dressed(100)).larger())).isCloseTo(1, within(0.01));
+        assertThat(Driver.onFx(() -> new LetterMeasure(dressed(150)).larger())).isCloseTo(1.5, within(0.01));
+        assertThat(Driver.onFx(() -> new LetterMeasure(new Pane()).larger()))
                 .as("without a scene the usual letters")
                 .isCloseTo(1, within(0.01));
     }
 
     @Test
     void aWindowThatIsDressedAnewIsMeasuredAnew() throws Exception {
-        double[] both = onFx(() -> {
+        double[] both = Driver.onFx(() -> {
             Pane pane = dressed(100);
             LetterMeasure measure = new LetterMeasure(pane);
             double before = measure.width("rlow", "mono-strong");
@@ -78,19 +68,19 @@ class LetterMeasureTest {
 
     @Test
     void wordsAreCutWhereTheRoomEndsAndLeftWhereItDoesNot() throws Exception {
-        assertThat(onFx(() -> new LetterMeasure(dressed(100)).fitted("left hook", 400, "small")))
+        assertThat(Driver.onFx(() -> new LetterMeasure(dressed(100)).fitted("left hook", 400, "small")))
                 .isEqualTo("left hook");
-        String cut = onFx(() -> new LetterMeasure(dressed(100)).fitted("Noor walks forward", 80, "small"));
+        String cut = Driver.onFx(() -> new LetterMeasure(dressed(100)).fitted("Noor walks forward", 80, "small"));
         assertThat(cut).startsWith("Noor").endsWith("…").hasSizeLessThan(14);
-        assertThat(onFx(() -> new LetterMeasure(dressed(100)).width(cut, "small")))
+        assertThat(Driver.onFx(() -> new LetterMeasure(dressed(100)).width(cut, "small")))
                 .isLessThanOrEqualTo(80);
     }
 
     /// The name of the program keeps its letters.
     @Test
     void someLettersKeepTheirSize() throws Exception {
-        double[] usual = onFx(() -> sizes(100));
-        double[] doubled = onFx(() -> sizes(200));
+        double[] usual = Driver.onFx(() -> sizes(100));
+        double[] doubled = Driver.onFx(() -> sizes(200));
         assertThat(doubled[0]).isEqualTo(usual[0]);
         assertThat(doubled[1]).isCloseTo(2 * usual[1], within(0.1));
     }

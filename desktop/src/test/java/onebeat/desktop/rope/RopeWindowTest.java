@@ -3,10 +3,6 @@ package onebeat.desktop.rope;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.FutureTask;
-import java.util.concurrent.TimeUnit;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.shape.Circle;
 import javafx.scene.text.Text;
@@ -17,6 +13,7 @@ import onebeat.core.play.Setting;
 import onebeat.core.play.Who;
 import onebeat.core.review.Context;
 import onebeat.core.review.Review;
+import onebeat.desktop.Driver;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
@@ -25,18 +22,11 @@ class RopeWindowTest {
 
     @BeforeAll
     static void toolkit() throws InterruptedException {
-        CountDownLatch started = new CountDownLatch(1);
-        try {
-            Platform.startup(started::countDown);
-        } catch (IllegalStateException _) {
-            started.countDown();
-        }
-        assertThat(started.await(60, TimeUnit.SECONDS)).isTrue();
-        Platform.setImplicitExit(false);
+        Driver.startToolkit();
     }
 
     private static RopeView drawn(String line) throws Exception {
-        FutureTask<RopeView> task = new FutureTask<>(() -> {
+        return Driver.onFx(() -> {
             Review review =
                     Review.of((Read) Notation.read(line), Context.of(Setting.of(Stance.ORTHODOX, Stance.ORTHODOX)));
             RopeView rope = new RopeView();
@@ -44,8 +34,6 @@ class RopeWindowTest {
             rope.show(new RopeView.Picture(review, 0, "Ilka", "Noor", true));
             return rope;
         });
-        Platform.runLater(task);
-        return task.get(60, TimeUnit.SECONDS);
     }
 
     private static long count(RopeView rope, String style) {
@@ -160,14 +148,13 @@ class RopeWindowTest {
 
     @Test
     void nothingTypedIsNothingDrawn() throws Exception {
-        FutureTask<RopeView> task = new FutureTask<>(() -> {
+        RopeView empty = Driver.onFx(() -> {
             RopeView rope = new RopeView();
             rope.resize(860, 320);
             rope.show(null);
             return rope;
         });
-        Platform.runLater(task);
-        assertThat(task.get(60, TimeUnit.SECONDS).getChildren()).isEmpty();
+        assertThat(empty.getChildren()).isEmpty();
     }
 
     @Test
@@ -175,12 +162,10 @@ class RopeWindowTest {
         RopeView rope = drawn("[1 2]*40");
         assertThat(count(rope, "stroke-athlete")).isEqualTo(Stretch.MOST);
         assertThat(beats(rope)).isNotEmpty().allMatch(beat -> beat >= 1 && beat <= 48);
-        FutureTask<Boolean> turned = new FutureTask<>(() -> {
+        var _ = Driver.onFx(() -> {
             rope.mark(new RopeMark(60, Who.ATHLETE));
-            return true;
+            return rope;
         });
-        Platform.runLater(turned);
-        assertThat(turned.get(60, TimeUnit.SECONDS)).isTrue();
         assertThat(beats(rope)).isNotEmpty().allMatch(beat -> beat >= 33 && beat <= 80);
         assertThat(count(rope, "stroke-athlete")).isEqualTo(Stretch.MOST);
     }
