@@ -34,8 +34,9 @@ say "a runtime of its own"
 say "the application folder"
 # The collector that needs least beside the heap; its pauses are a few milliseconds, since little lives long. What is not needed is
 # given back. The quick compiler alone: most of what is worked out is short, and ends before the thorough one would pay; at the start
-# that one takes half of two cores. Only hours of sound are heard slower so, in half a minute for each.
-options=(-XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xms64m -Xmx2g -XX:MinHeapFreeRatio=20 -XX:MaxHeapFreeRatio=40
+# that one takes half of two cores. Only hours of sound are heard slower so, in half a minute for each. Room for compiled code is kept as
+# with both compilers: with the little that is usual for the quick one alone, the whole heap is collected while the stations are first seen.
+options=(-XX:TieredStopAtLevel=1 -XX:ReservedCodeCacheSize=240m -XX:+UseSerialGC -Xms64m -Xmx2g -XX:MinHeapFreeRatio=20 -XX:MaxHeapFreeRatio=40
   --enable-native-access=javafx.graphics,ALL-UNNAMED --sun-misc-unsafe-memory-access=allow '-XX:AOTCache=$APPDIR/../onebeat-window.aot' -Xlog:aot=off -Xlog:cds=off)
 java_options=()
 for option in "${options[@]}"; do java_options+=(--java-options "$option"); done

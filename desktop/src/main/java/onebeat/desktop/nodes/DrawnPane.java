@@ -4,9 +4,8 @@ import javafx.application.Platform;
 import javafx.scene.layout.Pane;
 
 /// A pane that draws itself to its size. A layout that changes its size draws it once, and what it adds while it is
-/// laid
-/// out is styled at once. The first drawing in a window comes right after the layout, in a turn of its own: a station
-/// with several such panes then never holds the window up for all of them together.
+/// laid out is styled at once. The first drawing in a window comes right after the layout, in a turn of its own: a
+/// station with several such panes then never holds the window up for all of them together.
 public abstract class DrawnPane extends Pane {
 
     private final boolean intoHeight;
@@ -19,8 +18,7 @@ public abstract class DrawnPane extends Pane {
         this(true);
     }
 
-    /// @param intoHeight whether what is drawn depends on the height; where it does not, the drawing says how high it
-    /// is
+    /// @param intoHeight whether the drawing depends on the height; where it does not, it says itself how high it is
     protected DrawnPane(boolean intoHeight) {
         this.intoHeight = intoHeight;
     }
