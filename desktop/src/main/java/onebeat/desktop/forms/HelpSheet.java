@@ -42,6 +42,9 @@ public final class HelpSheet extends VBox {
 
     private static final List<String> EXAMPLES = List.of("one", "two", "three", "four");
 
+    /// So many rows are there at once.
+    private static final int FIRST_ROWS = 10;
+
     private final LongList<Row> keys;
 
     /// @param commands of the station that is on, then of the program
@@ -62,12 +65,14 @@ public final class HelpSheet extends VBox {
         examples.setMinWidth(ROPE_WIDE + 20);
         examples.setPrefWidth(ROPE_WIDE + 20);
         examples.setMaxWidth(ROPE_WIDE + 20);
-        keys = new LongList<>(rows(all), Row::spoken, row -> row.drawn(own));
+        List<Row> rows = rows(all);
+        int first = Math.min(FIRST_ROWS, rows.size());
+        keys = new LongList<>(rows.subList(0, first), Row::spoken, row -> row.drawn(own));
         HBox.setHgrow(keys, Priority.ALWAYS);
         HBox body = new HBox(26, keys, examples);
         VBox.setVgrow(body, Priority.ALWAYS);
         getChildren().setAll(head, body);
-        explain(right, app.camp());
+        PieceByPiece.lay(pieces(rows.subList(first, rows.size()), right, app.camp()));
     }
 
     /// The keys take the keyboard: its arrows go through them.
@@ -139,14 +144,15 @@ public final class HelpSheet extends VBox {
         return rows;
     }
 
-    /// How a line is written comes behind the sheet.
-    private static void explain(VBox right, Camp camp) {
+    /// What comes behind the beginning of the sheet: the other rows, and how a line is written.
+    private List<Runnable> pieces(List<Row> rows, VBox right, Camp camp) {
         List<Runnable> pieces = new ArrayList<>();
+        pieces.add(() -> keys.getItems().addAll(rows));
         pieces.add(() -> right.getChildren().add(Nodes.flow(Nodes.text(Texts.of("help.line.under"), "small"))));
         for (String which : EXAMPLES) {
             pieces.add(() -> right.getChildren().addAll(example(camp, which)));
         }
-        PieceByPiece.lay(pieces);
+        return pieces;
     }
 
     /// An example in words, and as a rope.
