@@ -1,8 +1,6 @@
 package onebeat.desktop;
 
 import java.nio.file.Path;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.scene.input.KeyCode;
 import onebeat.desktop.app.StationName;
@@ -28,7 +26,7 @@ abstract class DemoWindow {
 
     @BeforeEach
     void open() {
-        coach = Driver.open(DemoFiles.in(folder, LocalDate.now(ZoneId.systemDefault())), clockMs::get);
+        coach = Driver.open(DemoFiles.in(folder, TestDay.TODAY), clockMs::get);
     }
 
     @AfterEach

@@ -1,9 +1,7 @@
 package onebeat.desktop;
 
 import java.nio.file.Path;
-import java.time.Clock;
 import java.time.Duration;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -49,7 +47,7 @@ import onebeat.store.Opening.Refused;
 /// Drives the real window with keys from outside, as a coach's hands would.
 public final class Driver implements AutoCloseable {
 
-    private static final Duration PATIENCE = Duration.ofSeconds(20);
+    private static final Duration PATIENCE = Duration.ofSeconds(60);
 
     /// What has to be typed with Shift on the robot's keyboard.
     private static final Map<Character, KeyCode> SHIFTED = Map.of(
@@ -111,9 +109,7 @@ public final class Driver implements AutoCloseable {
                 case Opened opened ->
                     new Driver(
                             new CampSession(
-                                    opened.file(),
-                                    Clock.system(ZoneId.systemDefault()),
-                                    new SettingsStore(path.resolveSibling("settings"))),
+                                    opened.file(), TestDay.clock(), new SettingsStore(path.resolveSibling("settings"))),
                             clockMs);
                 case Refused refused -> throw new IllegalStateException(refused.sentence());
             };

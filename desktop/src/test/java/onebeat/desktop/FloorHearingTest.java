@@ -9,6 +9,7 @@ import onebeat.core.book.Judgement;
 import onebeat.core.book.Repetition;
 import onebeat.core.camp.Tonight;
 import onebeat.core.rounds.Calls;
+import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Schedule;
 import onebeat.desktop.app.StationName;
 import onebeat.formats.hearing.PadRound;
@@ -44,7 +45,9 @@ class FloorHearingTest extends DemoWindow {
         runThrough(Schedule.READY_MS + 60_000);
         coach.await("a word after a repetition", () -> coach.shows("CLEAN") || coach.shows("LATE"));
         runThrough(Schedule.READY_MS + ROUND_MS + 4_000);
-        coach.await("the whole round is told", () -> coach.shows("T takes") && coach.shows(" of 22."));
+        Schedule schedule = schedule();
+        String whole = " of " + calls(schedule).size() + ".";
+        coach.await("the whole round is told", () -> coach.shows("T takes") && coach.shows(whole));
         assertThat(judgedTonight()).as("nothing is taken by itself").isEmpty();
         coach.press(KeyCode.C);
         coach.await("pressed", () -> judgedTonight().size() == 1);
@@ -56,8 +59,6 @@ class FloorHearingTest extends DemoWindow {
                 .isFalse();
         assertThat(taken).hasSizeGreaterThan(10);
         assertThat(taken.subList(1, taken.size())).allMatch(Repetition::heard);
-        Schedule schedule =
-                Tonight.schedule(coach.app.camp(), coach.app.tonight().orElseThrow(), calls(), coach.app.ladders());
         PadRound truth = coach.pads.done(schedule, 0).orElseThrow();
         List<String> wrong = taken.subList(1, taken.size()).stream()
                 .filter(one -> !truthOf(schedule, truth, one).equals(Optional.of(one.judgement())))
@@ -72,16 +73,21 @@ class FloorHearingTest extends DemoWindow {
                 () -> coach.shows("after the feed") && coach.shows("; planned in one beat"));
     }
 
-    private Calls calls() {
-        return new SaidCalls(new Voice());
+    private Schedule schedule() {
+        Calls calls = new SaidCalls(new Voice());
+        return Tonight.schedule(coach.app.camp(), coach.app.tonight().orElseThrow(), calls, coach.app.ladders());
+    }
+
+    /// When the first round's repetitions are called, in milliseconds.
+    private static List<Long> calls(Schedule schedule) {
+        return schedule.events().stream()
+                .filter(e -> e.opensRepetition() && e.round() == 0)
+                .map(Event::ms)
+                .toList();
     }
 
     private static Optional<Judgement> truthOf(Schedule schedule, PadRound truth, Repetition one) {
-        List<Long> calls = schedule.events().stream()
-                .filter(e -> e.opensRepetition() && e.round() == 0)
-                .map(e -> e.ms())
-                .toList();
-        return truth.repetitions().get(calls.indexOf(one.atMs())).judgement();
+        return truth.repetitions().get(calls(schedule).indexOf(one.atMs())).judgement();
     }
 
     @Test

@@ -5,8 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -41,7 +39,7 @@ class GuideTest {
 
     @Test
     void itsKeysDoWhatItSays() throws IOException {
-        Path camp = DemoFiles.in(folder, LocalDate.now(ZoneId.systemDefault()));
+        Path camp = DemoFiles.in(folder, TestDay.TODAY);
         Driver coach = Driver.open(camp, () -> System.nanoTime() / 1_000_000 * FAST);
         try {
             Camp before = coach.app.camp();

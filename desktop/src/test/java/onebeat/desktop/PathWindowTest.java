@@ -7,8 +7,6 @@ import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicLong;
@@ -42,7 +40,7 @@ class PathWindowTest {
     }
 
     private Path demo() {
-        return DemoFiles.in(folder, LocalDate.now(ZoneId.systemDefault()));
+        return DemoFiles.in(folder, TestDay.TODAY);
     }
 
     @Test

@@ -7,6 +7,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import onebeat.core.exchange.Constants;
+import onebeat.core.hearing.SoundKinds.Likelihoods;
+import org.jspecify.annotations.Nullable;
 
 /// Hears when sounds begin, sample by sample as they come, so that an hour takes no more memory than a minute and
 /// a hit is known within fifty milliseconds.
@@ -59,6 +61,8 @@ public final class OnsetDetector {
         private double ringS;
         private int quiet;
         private boolean rings = true;
+        private @Nullable Likelihoods likelihoods;
+        private double likelyAtS = -1;
 
         Found(long hop, int band, double peak, double timeS, double loudness, SoundFeatures features) {
             this.hop = hop;
@@ -78,6 +82,17 @@ public final class OnsetDetector {
                     features.rise(),
                     features.attack(),
                     ringS);
+        }
+
+        /// What kind it is likely to be, worked out anew only while it rings on.
+        Likelihoods likelihoods() {
+            Likelihoods known = likelihoods;
+            if (known == null || likelyAtS != ringS) {
+                known = new Likelihoods(features());
+                likelihoods = known;
+                likelyAtS = ringS;
+            }
+            return known;
         }
     }
 
@@ -125,14 +140,14 @@ public final class OnsetDetector {
     public List<Onset> onsetsFrom(int index) {
         List<Onset> all = new ArrayList<>();
         List<Boolean> alone = found.stream()
-                .map(one -> SoundKinds.of(one.features()).kind().isHit())
+                .map(one -> one.likelihoods().alone().kind().isHit())
                 .toList();
         UsualLoudness usual = usual();
         for (int i = Math.min(index, found.size()); i < found.size(); i++) {
             Found one = found.get(i);
             double another = anotherHit(i, alone);
             double likely = usual.hitLikely(i, one.loudness) + (another > 0 && Double.isFinite(another) ? SOON : 0);
-            SoundKinds.Told told = SoundKinds.of(one.features(), likely).orRings(another);
+            SoundKinds.Told told = one.likelihoods().told(likely).orRings(another);
             all.add(new Onset(
                     one.timeS, one.loudness, told.kind(), told.sure(), told.struck(), bands.middleHz(one.band)));
         }
@@ -143,12 +158,12 @@ public final class OnsetDetector {
     private UsualLoudness usual() {
         UsualLoudness first = new UsualLoudness();
         for (Found one : found) {
-            first.take(one.loudness, SoundKinds.of(one.features()));
+            first.take(one.loudness, one.likelihoods().alone());
         }
         UsualLoudness second = new UsualLoudness();
         for (int i = 0; i < found.size(); i++) {
             Found one = found.get(i);
-            second.take(one.loudness, SoundKinds.of(one.features(), first.hitLikely(i, one.loudness)));
+            second.take(one.loudness, one.likelihoods().told(first.hitLikely(i, one.loudness)));
         }
         return second;
     }

@@ -93,33 +93,55 @@ public final class SoundKinds {
 
     /// What a sound with these features most likely is.
     public static Told of(SoundFeatures features) {
-        return of(features, 0);
+        return new Likelihoods(features).told(0);
     }
 
-    /// The same where it is known how likely a hit is besides.
-    ///
-    /// @param hit what is added to the logarithm of the likelihood of whatever is no background: how loud a
-    ///     sound is tells a hit from talk and music, and not from the program's own sounds
-    static Told of(SoundFeatures features, double hit) {
-        List<Double> values = features.values();
-        double[] log = new double[KINDS.size()];
-        int best = 0;
-        for (int k = 0; k < KINDS.size(); k++) {
-            for (int f = 0; f < values.size(); f++) {
-                log[k] += KINDS.get(k).features.get(f).logOf(values.get(f));
+    /// How likely each kind is by the features of a sound: worked out once, asked as often as more is known of what
+    /// is round it.
+    static final class Likelihoods {
+
+        private final double[] log = new double[KINDS.size()];
+        private final Told alone;
+
+        Likelihoods(SoundFeatures features) {
+            List<Double> values = features.values();
+            for (int k = 0; k < log.length; k++) {
+                for (int f = 0; f < values.size(); f++) {
+                    log[k] += KINDS.get(k).features.get(f).logOf(values.get(f));
+                }
+                log[k] += KINDS.get(k).often;
             }
-            log[k] += KINDS.get(k).often + (KINDS.get(k).isBackground() ? 0 : hit);
-            best = log[k] > log[best] ? k : best;
+            alone = told(0);
         }
-        double all = 0;
-        double same = 0;
-        double struck = 0;
-        for (int k = 0; k < KINDS.size(); k++) {
-            double likely = Math.exp(log[k] - log[best]);
-            all += likely;
-            struck += KINDS.get(k).kind.isHit() ? likely : 0;
-            same += KINDS.get(k).kind == KINDS.get(best).kind ? likely : 0;
+
+        /// What it most likely is by itself.
+        Told alone() {
+            return alone;
         }
-        return new Told(KINDS.get(best).kind, same / all, struck / all);
+
+        /// The same where it is known how likely a hit is besides.
+        ///
+        /// @param hit what is added to the logarithm of the likelihood of whatever is no background: how loud a
+        ///     sound is tells a hit from talk and music, and not from the program's own sounds
+        Told told(double hit) {
+            int best = 0;
+            for (int k = 1; k < log.length; k++) {
+                best = with(k, hit) > with(best, hit) ? k : best;
+            }
+            double all = 0;
+            double same = 0;
+            double struck = 0;
+            for (int k = 0; k < log.length; k++) {
+                double likely = Math.exp(with(k, hit) - with(best, hit));
+                all += likely;
+                struck += KINDS.get(k).kind.isHit() ? likely : 0;
+                same += KINDS.get(k).kind == KINDS.get(best).kind ? likely : 0;
+            }
+            return new Told(KINDS.get(best).kind, same / all, struck / all);
+        }
+
+        private double with(int kind, double hit) {
+            return log[kind] + (KINDS.get(kind).isBackground() ? 0 : hit);
+        }
     }
 }
