@@ -5,11 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.IntStream;
+import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Drill;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.timing.Rung;
 import onebeat.desktop.app.StationName;
+import onebeat.desktop.nodes.Nodes;
 import org.apache.commons.csv.CSVFormat;
 import org.junit.jupiter.api.Test;
 
@@ -46,6 +49,43 @@ class BookWindowTest extends DemoWindow {
         coach.press(KeyCode.R);
         coach.await("the rounds", () -> coach.shell.here() == StationName.ROUNDS);
         assertThat(tonight().getLast().bpm()).isEqualTo(60);
+    }
+
+    @Test
+    void choosingAnotherRowLeavesTheRowsAsTheyAre() {
+        go(StationName.BOOK);
+        coach.await("all rows", () -> rows().size() == ran());
+        List<Node> before = Driver.onFx(this::rows);
+        assertThat(Driver.onFx(this::chosen)).containsExactly(0);
+        coach.press(KeyCode.DOWN).press(KeyCode.DOWN);
+        coach.await("the third", () -> chosen().equals(List.of(2)));
+        assertThat(Driver.onFx(this::rows)).isEqualTo(before);
+        coach.press(KeyCode.UP);
+        coach.await("the second", () -> chosen().equals(List.of(1)));
+    }
+
+    private List<Node> rows() {
+        return coach.shell.root().lookupAll(".row").stream()
+                .filter(BookWindowTest::isInTheBook)
+                .toList();
+    }
+
+    private static boolean isInTheBook(Node node) {
+        return node.getClass().getSimpleName().equals("BookRow");
+    }
+
+    private List<Integer> chosen() {
+        List<Node> rows = rows();
+        return IntStream.range(0, rows.size())
+                .filter(place -> rows.get(place).getPseudoClassStates().contains(Nodes.CHOSEN))
+                .boxed()
+                .toList();
+    }
+
+    private long ran() {
+        return coach.app.camp().drills().all().stream()
+                .filter(drill -> !coach.app.camp().ledger(drill.id()).days().isEmpty())
+                .count();
     }
 
     @Test

@@ -25,6 +25,11 @@ class InstalledProgramTest {
     private static final String OPEN_AND_END = "-Dprism.order=sw -Donebeat.tour=open -XX:AOTMode=on ";
     private static final String HEADLESS = "-Dglass.platform=Headless ";
 
+    /// Other tests drive windows meanwhile, and there is one keyboard for a display.
+    private static final List<String> ON_ITS_OWN_DISPLAY = Files.isExecutable(Path.of("/usr/bin/xvfb-run"))
+            ? List.of("xvfb-run", "-a", "-s", "-screen 0 1280x800x24")
+            : List.of();
+
     @TempDir
     static Path folder;
 
@@ -35,7 +40,7 @@ class InstalledProgramTest {
     @BeforeAll
     static void install() throws Exception {
         Path made = ROOT.resolve("packaging/target/package");
-        Ran packed = run(
+        Ran packed = windowed(
                 Map.of("JAVA_HOME", System.getProperty("java.home")),
                 ROOT.resolve("scripts/package.sh").toString(),
                 made.toString(),
@@ -62,6 +67,13 @@ class InstalledProgramTest {
         return new Ran(process.exitValue(), out);
     }
 
+    /// The same with a window on a display that nobody else uses.
+    private static Ran windowed(Map<String, String> environment, String... command) throws Exception {
+        return run(
+                environment,
+                Stream.concat(ON_ITS_OWN_DISPLAY.stream(), Stream.of(command)).toArray(String[]::new));
+    }
+
     private static Ran onebeat(String... words) throws Exception {
         return run(
                 Map.of(),
@@ -76,7 +88,7 @@ class InstalledProgramTest {
     }
 
     private static void opens(Path camp, String options) throws Exception {
-        Ran opened = run(Map.of("JAVA_TOOL_OPTIONS", options), installed.toString(), camp.toString());
+        Ran opened = windowed(Map.of("JAVA_TOOL_OPTIONS", options), installed.toString(), camp.toString());
         assertThat(opened.code).as(opened.out).isZero();
         assertThat(opened.out.lines()).contains("open");
         assertThat(remembered()).contains(camp.toString());

@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.ZoneOffset;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
@@ -27,6 +28,7 @@ import onebeat.desktop.settings.SettingsStore;
 import onebeat.desktop.shell.Shell;
 import onebeat.desktop.sound.SilentSounds;
 import onebeat.desktop.sound.StandInMicrophone;
+import onebeat.soak.HoldWatch.Hold;
 import onebeat.store.CampFile;
 import org.jspecify.annotations.Nullable;
 
@@ -38,6 +40,7 @@ final class CampWindow implements AutoCloseable {
     private static final double HEIGHT = 800;
 
     private static final AtomicReference<@Nullable Throwable> UNEXPECTED = new AtomicReference<>();
+    private static final AtomicReference<@Nullable HoldWatch> WATCH = new AtomicReference<>();
 
     final AtomicLong clockMs = new AtomicLong();
     final CampSession app;
@@ -72,6 +75,7 @@ final class CampWindow implements AutoCloseable {
         Thread.setDefaultUncaughtExceptionHandler((_, e) -> UNEXPECTED.compareAndSet(null, e));
         try {
             Platform.startup(() -> {
+                WATCH.set(new HoldWatch(Thread.currentThread()));
                 Thread.currentThread().setUncaughtExceptionHandler((_, e) -> UNEXPECTED.compareAndSet(null, e));
                 started.countDown();
             });
@@ -96,9 +100,9 @@ final class CampWindow implements AutoCloseable {
 
     /// Presses a key.
     ///
-    /// @return for how long that held the interface up, in milliseconds
-    double press(KeyCode key, boolean shift, boolean control, boolean alt) {
-        double ms = timed(() -> {
+    /// @return how that held the interface up
+    Hold press(KeyCode key, boolean shift, boolean control, boolean alt) {
+        Hold hold = timed(() -> {
             fire(KeyEvent.KEY_PRESSED, "", key, shift, control, alt);
             if (!control && !alt && key.getChar().length() == 1) {
                 fire(KeyEvent.KEY_TYPED, key.getChar().toLowerCase(Locale.ROOT), key, shift, false, false);
@@ -106,7 +110,7 @@ final class CampWindow implements AutoCloseable {
             fire(KeyEvent.KEY_RELEASED, "", key, shift, control, alt);
         });
         mustBeExpected();
-        return ms;
+        return hold;
     }
 
     private void fire(
@@ -117,15 +121,16 @@ final class CampWindow implements AutoCloseable {
 
     /// Does something with the window.
     ///
-    /// @return for how long that held the interface up, what it set off at once included
-    static double timed(Runnable work) {
-        long begun = System.nanoTime();
+    /// @return how that held the interface up, what it set off at once included
+    static Hold timed(Runnable work) {
+        HoldWatch watch = Objects.requireNonNull(WATCH.get(), "no window was opened");
+        watch.begin();
         onFx(() -> {
             work.run();
             return true;
         });
         onFx(() -> true);
-        return (System.nanoTime() - begun) / 1e6;
+        return watch.end();
     }
 
     static void mustBeExpected() {

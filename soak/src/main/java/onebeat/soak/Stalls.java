@@ -62,7 +62,7 @@ final class Stalls implements Part {
         try (CampWindow window = CampWindow.open(path)) {
             for (int round = 0; round < 2; round++) {
                 for (StationName station : StationName.values()) {
-                    double ms = CampWindow.timed(() -> window.shell.go(station));
+                    double ms = CampWindow.timed(() -> window.shell.go(station)).ms();
                     held.merge(what + " " + station, round == 0 ? 0 : ms, Math::max);
                     CampWindow.mustBeExpected();
                 }
@@ -71,11 +71,11 @@ final class Stalls implements Part {
             String line = kind == 1 ? "[1 2]*98" : "1 2 3";
             held.put(
                     what + " typed",
-                    CampWindow.timed(() -> window.shell.callLine().set(line)));
+                    CampWindow.timed(() -> window.shell.callLine().set(line)).ms());
             Thread.sleep(SETTLES_MS);
             double most = 0;
             for (int i = 0; i < FRAMES; i++) {
-                most = Math.max(most, CampWindow.timed(() -> {}));
+                most = Math.max(most, CampWindow.timed(() -> {}).ms());
                 Thread.sleep(FRAME_MS);
             }
             held.put(what + " settling", most);

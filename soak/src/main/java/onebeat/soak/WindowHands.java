@@ -1,6 +1,7 @@
 package onebeat.soak;
 
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -9,6 +10,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Camp;
+import onebeat.soak.HoldWatch.Hold;
 import onebeat.store.CampFile;
 
 /// A hundred random keys on the real window of the demo camp, over all stations. Nothing unexpected happens, nothing is
@@ -77,7 +79,7 @@ final class WindowHands implements Part {
             KeyCode.DIGIT5);
 
     private final Path folder;
-    private final Map<String, Double> heldUp = new TreeMap<>();
+    private final Map<String, Hold> heldUp = new TreeMap<>();
     private long first = Long.MAX_VALUE;
 
     WindowHands(Path folder) {
@@ -115,18 +117,18 @@ final class WindowHands implements Part {
 
     private void act(CampWindow window, Random random, long seed) throws Exception {
         window.clockMs.addAndGet(random.nextInt(3_000));
-        double ms;
+        Hold hold;
         String what;
         if (random.nextInt(12) == 0) {
             int from = random.nextInt(WORDS.length());
             String text = WORDS.substring(from, Math.min(WORDS.length(), from + 1 + random.nextInt(30)));
             what = "the line " + text;
-            ms = CampWindow.timed(() -> window.shell.callLine().set(text));
+            hold = CampWindow.timed(() -> window.shell.callLine().set(text));
             CampWindow.mustBeExpected();
         } else if (random.nextInt(10) == 0) {
             KeyCode station = KeyCode.getKeyCode(String.valueOf(1 + random.nextInt(5)));
             what = "station " + station;
-            ms = window.press(station, false, true, false);
+            hold = window.press(station, false, true, false);
         } else {
             KeyCode key = KEYS.get(random.nextInt(KEYS.size()));
             boolean shift = random.nextInt(6) == 0;
@@ -134,11 +136,11 @@ final class WindowHands implements Part {
             boolean alt = random.nextInt(6) == 0;
             what = key + (shift ? " shift" : "") + (control ? " control" : "") + (alt ? " alt" : "") + " on "
                     + window.shell.here();
-            ms = window.press(key, shift, control, alt);
+            hold = window.press(key, shift, control, alt);
         }
         // The first window of a program is slower than all others.
         if (seed > first) {
-            heldUp.merge(what.replaceAll("the line .*", "a line"), ms, Math::max);
+            heldUp.merge(what.replaceAll("the line .*", "a line"), hold, Hold::longer);
         }
     }
 
@@ -146,9 +148,15 @@ final class WindowHands implements Part {
     public String measured() {
         return ACTIONS + " actions a try; what held the interface up longest: "
                 + heldUp.entrySet().stream()
-                        .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
+                        .sorted(Map.Entry.comparingByValue(
+                                Comparator.comparingDouble(Hold::ms).reversed()))
                         .limit(LONGEST)
-                        .map(e -> String.format(Locale.ROOT, "%s %.0f ms", e.getKey(), e.getValue()))
+                        .map(e -> String.format(
+                                Locale.ROOT,
+                                "%s %.0f ms (%s)",
+                                e.getKey(),
+                                e.getValue().ms(),
+                                e.getValue().with()))
                         .collect(Collectors.joining(", "));
     }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.SortedMap;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
@@ -15,11 +16,16 @@ import onebeat.core.book.OneBeatGap;
 import onebeat.core.camp.Filling;
 import onebeat.desktop.book.BookAction.Choose;
 import onebeat.desktop.nodes.Nodes;
+import onebeat.desktop.nodes.PieceByPiece;
 import onebeat.desktop.text.GapWords;
 import onebeat.desktop.text.Texts;
+import org.jspecify.annotations.Nullable;
 
 /// Draws the book: one strand for each drill across the days, above them what is proposed.
 final class BookView extends VBox {
+
+    /// So many rows are there at once.
+    private static final int FIRST_ROWS = 3;
 
     private final Consumer<BookAction> dispatch;
     private final Text title = Nodes.text("", "title");
@@ -27,6 +33,8 @@ final class BookView extends VBox {
     private final VBox next = new VBox(3);
     private final VBox rows = new VBox(6);
     private final ScrollPane scroll = Nodes.scroll(rows);
+    private @Nullable BookPicture shown;
+    private @Nullable PieceByPiece others;
 
     BookView(Consumer<BookAction> dispatch) {
         super(10);
@@ -38,20 +46,54 @@ final class BookView extends VBox {
     }
 
     void render(BookPicture picture) {
+        boolean onlyChosen = shown != null && shown.at(picture.row()).equals(picture);
+        if (!onlyChosen) {
+            lay(picture);
+        }
+        shown = picture;
+        choose();
+    }
+
+    private void lay(BookPicture picture) {
         title.setText(Texts.of("book.title", picture.camp().card().athlete().name()));
         String summed = Texts.of("book.under", picture.entries().size(), picture.judged(), picture.minutes());
         under.setText(heard(picture).map(words -> summed + " \u00b7 " + words).orElse(summed));
-        List<Node> nodes = new ArrayList<>();
-        for (int i = 0; i < picture.entries().size(); i++) {
-            nodes.add(row(picture, i));
-        }
-        if (nodes.isEmpty()) {
+        rows.getChildren().clear();
+        if (picture.entries().isEmpty()) {
             String key = picture.search().isBlank() ? "book.empty" : "book.notfound";
-            nodes.add(Nodes.flow(Nodes.text(Texts.of(key, picture.search()), "soft")));
+            rows.getChildren().add(Nodes.flow(Nodes.text(Texts.of(key, picture.search()), "soft")));
         }
-        rows.getChildren().setAll(nodes);
-        scroll.setVvalue(nodes.size() < 2 ? 0 : (double) picture.row() / (nodes.size() - 1));
+        layRows(picture);
         showNext(picture);
+    }
+
+    /// As many as are chosen from at once, and then the others.
+    private void layRows(BookPicture picture) {
+        if (others != null) {
+            others.stop();
+        }
+        int count = picture.entries().size();
+        int first = Math.min(count, Math.max(FIRST_ROWS, picture.row() + 1));
+        IntStream.range(0, first).forEach(place -> rows.getChildren().add(row(picture, place)));
+        others = PieceByPiece.lay(IntStream.range(first, count)
+                .<Runnable>mapToObj(place -> () -> {
+                    rows.getChildren().add(row(picture, place));
+                    choose();
+                })
+                .toList());
+    }
+
+    /// The chosen row is marked, and in sight.
+    private void choose() {
+        if (shown == null) {
+            return;
+        }
+        int chosen = shown.row();
+        int last = rows.getChildren().size() - 1;
+        for (int place = 0; place <= last; place++) {
+            rows.getChildren().get(place).pseudoClassStateChanged(Nodes.CHOSEN, place == chosen);
+        }
+        scroll.setVvalue(last < 1 ? 0 : (double) chosen / last);
     }
 
     /// How long after the feed answers were heard over all lines, on the last day that somebody listened.
@@ -65,7 +107,6 @@ final class BookView extends VBox {
 
     private Node row(BookPicture picture, int place) {
         BookRow row = new BookRow(picture.camp(), picture.entries().get(place), picture.first(), picture.today());
-        row.pseudoClassStateChanged(Nodes.CHOSEN, place == picture.row());
         row.setOnMousePressed(_ -> dispatch.accept(new Choose(place)));
         return row;
     }

@@ -42,7 +42,7 @@ public final class HelpSheet extends VBox {
 
     private static final List<String> EXAMPLES = List.of("one", "two", "three", "four");
 
-    /// So many rows are there at once.
+    /// So many rows come first.
     private static final int FIRST_ROWS = 10;
 
     private final LongList<Row> keys;
@@ -65,14 +65,12 @@ public final class HelpSheet extends VBox {
         examples.setMinWidth(ROPE_WIDE + 20);
         examples.setPrefWidth(ROPE_WIDE + 20);
         examples.setMaxWidth(ROPE_WIDE + 20);
-        List<Row> rows = rows(all);
-        int first = Math.min(FIRST_ROWS, rows.size());
-        keys = new LongList<>(rows.subList(0, first), Row::spoken, row -> row.drawn(own));
+        keys = new LongList<>(List.of(), Row::spoken, row -> row.drawn(own));
         HBox.setHgrow(keys, Priority.ALWAYS);
         HBox body = new HBox(26, keys, examples);
         VBox.setVgrow(body, Priority.ALWAYS);
         getChildren().setAll(head, body);
-        PieceByPiece.lay(pieces(rows.subList(first, rows.size()), right, app.camp()));
+        var _ = PieceByPiece.lay(pieces(rows(all), right, app.camp()));
     }
 
     /// The keys take the keyboard: its arrows go through them.
@@ -144,10 +142,12 @@ public final class HelpSheet extends VBox {
         return rows;
     }
 
-    /// What comes behind the beginning of the sheet: the other rows, and how a line is written.
+    /// What comes onto the empty sheet: the rows, and how a line is written.
     private List<Runnable> pieces(List<Row> rows, VBox right, Camp camp) {
+        int first = Math.min(FIRST_ROWS, rows.size());
         List<Runnable> pieces = new ArrayList<>();
-        pieces.add(() -> keys.getItems().addAll(rows));
+        pieces.add(() -> keys.getItems().addAll(rows.subList(0, first)));
+        pieces.add(() -> keys.getItems().addAll(rows.subList(first, rows.size())));
         pieces.add(() -> right.getChildren().add(Nodes.flow(Nodes.text(Texts.of("help.line.under"), "small"))));
         for (String which : EXAMPLES) {
             pieces.add(() -> right.getChildren().addAll(example(camp, which)));

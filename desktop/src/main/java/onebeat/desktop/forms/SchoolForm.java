@@ -179,7 +179,7 @@ public final class SchoolForm extends VBox {
             List<Code> some = codes.subList(from, Math.min(codes.size(), from + ROWS_AT_ONCE));
             pieces.add(() -> some.forEach(code -> addFinding(grid, first + some.indexOf(code), code)));
         }
-        PieceByPiece.lay(pieces);
+        var _ = PieceByPiece.lay(pieces);
         return grid;
     }
 
