@@ -11,6 +11,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Function;
 import java.util.function.LongSupplier;
 import onebeat.core.holding.Holder;
 import onebeat.core.holding.Odds;
@@ -72,22 +73,16 @@ final class ClockRun {
         for (Measured one : all) {
             row("sounds on time, at " + one.bpm, one.events, one.ours);
             row("scheduled executor, at " + one.bpm, one.events, one.plain);
-            PerformanceTable.row(
-                    "round clock at " + one.bpm + ", 99 %",
-                    "ms late",
-                    p(one.ours, 0.99),
-                    "plain scheduled executor",
-                    p(one.plain, 0.99),
-                    "<= 1");
-            System.out.printf(
-                    Locale.ROOT,
-                    "%-30s %8s %8s %10s %10.2f%n",
-                    "p99 to the executor",
-                    "",
-                    "",
-                    "",
-                    p(one.ours, 0.99) / p(one.plain, 0.99));
         }
+        // A round at 30 has too few sounds to tell its hundredth: all are taken together.
+        double ours = p(together(all, Measured::ours), 0.99);
+        double plain = p(together(all, Measured::plain), 0.99);
+        PerformanceTable.row("round clock, 99 %", "ms late", ours, "plain scheduled executor", plain, "<= 1");
+        System.out.printf(Locale.ROOT, "%-30s %8s %8s %10s %10.2f%n", "p99 to the executor", "", "", "", ours / plain);
+    }
+
+    private static double[] together(List<Measured> all, Function<Measured, double[]> late) {
+        return all.stream().map(late).flatMapToDouble(Arrays::stream).toArray();
     }
 
     /// What is heard in a round, from its bell on.

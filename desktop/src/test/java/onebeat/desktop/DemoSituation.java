@@ -10,7 +10,7 @@ import onebeat.desktop.app.Situation;
 /// The demo camp without a window, for tests of updates.
 public final class DemoSituation {
 
-    public static final LocalDate DAY = LocalDate.of(2027, 3, 4);
+    public static final LocalDate DAY = TestDay.TODAY;
 
     private DemoSituation() {}
 

@@ -10,7 +10,8 @@ import java.time.ZoneOffset;
 /// `-Donebeat.test.day=2027-03-04` tries another.
 final class TestDay {
 
-    static final LocalDate TODAY = LocalDate.parse(System.getProperty("onebeat.test.day", "2026-11-25"));
+    /// A Thursday.
+    static final LocalDate TODAY = LocalDate.parse(System.getProperty("onebeat.test.day", "2027-03-04"));
 
     private TestDay() {}
 

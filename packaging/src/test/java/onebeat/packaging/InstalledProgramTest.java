@@ -23,6 +23,7 @@ class InstalledProgramTest {
     private static final String VERSION = System.getProperty("onebeat.version", "");
 
     private static final String OPEN_AND_END = "-Dprism.order=sw -Donebeat.tour=open -XX:AOTMode=on ";
+    private static final String ENDS_WITH_A_WINDOW = "-Dprism.order=sw -Donebeat.tour=show ";
     private static final String HEADLESS = "-Dglass.platform=Headless ";
 
     /// Other tests drive windows meanwhile, and there is one keyboard for a display.
@@ -96,7 +97,20 @@ class InstalledProgramTest {
 
     /// What the program keeps of the camp that it opened last.
     private static String remembered() throws IOException {
-        return Files.readString(folder.resolve("data/onebeat/last-camp"), StandardCharsets.UTF_8);
+        Path last = folder.resolve("data/onebeat/last-camp");
+        return Files.exists(last) ? Files.readString(last, StandardCharsets.UTF_8) : "";
+    }
+
+    /// Where the program ends as soon as its window is drawn, no camp was shown yet, and so none is remembered.
+    @Test
+    void theWindowIsOnScreenBeforeTheCampIsShown() throws Exception {
+        Path camp = camp("three.onebeat");
+        Ran shown = run(
+                Map.of("JAVA_TOOL_OPTIONS", ENDS_WITH_A_WINDOW + HEADLESS), installed.toString(), camp.toString());
+        assertThat(shown.code).as(shown.out).isZero();
+        assertThat(shown.out.lines()).contains("open");
+        assertThat(remembered()).doesNotContain(camp.toString());
+        opens(camp, OPEN_AND_END + HEADLESS);
     }
 
     @Test
