@@ -105,8 +105,8 @@ class InstalledProgramTest {
     @Test
     void theWindowIsOnScreenBeforeTheCampIsShown() throws Exception {
         Path camp = camp("three.onebeat");
-        Ran shown = run(
-                Map.of("JAVA_TOOL_OPTIONS", ENDS_WITH_A_WINDOW + HEADLESS), installed.toString(), camp.toString());
+        Ran shown =
+                run(Map.of("JAVA_TOOL_OPTIONS", ENDS_WITH_A_WINDOW + HEADLESS), installed.toString(), camp.toString());
         assertThat(shown.code).as(shown.out).isZero();
         assertThat(shown.out.lines()).contains("open");
         assertThat(remembered()).doesNotContain(camp.toString());

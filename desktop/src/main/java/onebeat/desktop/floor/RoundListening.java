@@ -97,6 +97,10 @@ final class RoundListening implements AutoCloseable {
         private volatile boolean stopped;
         private double loudest;
         private long toldLevelAt;
+
+        /// A level was told and is not seen yet: a window that is behind is not given more of them.
+        private volatile boolean levelWaits;
+
         private int known;
         private double seenUntilS;
 
@@ -158,11 +162,15 @@ final class RoundListening implements AutoCloseable {
                 loudest = Math.max(loudest, Math.abs(part[i]));
             }
             long tenth = (long) (detector.seconds() * 10);
-            if (tenth > toldLevelAt) {
+            if (tenth > toldLevelAt && !levelWaits) {
                 toldLevelAt = tenth;
+                levelWaits = true;
                 double level = detector.seconds() < seenUntilS ? 1 : loudest;
                 loudest = 0;
-                tell(() -> told.level().accept(level));
+                tell(() -> {
+                    levelWaits = false;
+                    told.level().accept(level);
+                });
             }
         }
 

@@ -6,9 +6,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.LongSupplier;
+import javafx.application.Platform;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Ladders;
 import onebeat.core.camp.Tonight;
@@ -76,7 +80,7 @@ class RoundListeningTest {
                 if (given == sound.length) {
                     return -1;
                 }
-                Thread.onSpinWait();
+                LockSupport.parkNanos(500_000);
                 return 0;
             }
             System.arraycopy(sound, given, into, 0, count);
@@ -156,5 +160,64 @@ class RoundListeningTest {
             assertThat(over).isTrue();
             assertThat(rounds.get() > 0).as(runs ? "it runs" : "it stands").isEqualTo(runs);
         }
+    }
+
+    /// Two seconds of silence, as fast as they are asked for.
+    private static final class AtOnce implements Microphone, Microphone.Ear {
+
+        private final CountDownLatch given = new CountDownLatch(1);
+        private int left = 2 * RATE;
+
+        @Override
+        public boolean isStandIn() {
+            return true;
+        }
+
+        @Override
+        public Optional<Ear> open(Schedule schedule, LongSupplier runMs) {
+            return Optional.of(this);
+        }
+
+        @Override
+        public int rate() {
+            return RATE;
+        }
+
+        @Override
+        public int read(float[] into) {
+            int count = Math.min(into.length, left);
+            left -= count;
+            if (count > 0) {
+                return count;
+            }
+            given.countDown();
+            return -1;
+        }
+
+        @Override
+        public void close() {
+            // It is over.
+        }
+    }
+
+    @Test
+    void aWindowThatIsBehindIsToldOneLevelNotAllItMissed() throws InterruptedException {
+        AtOnce microphone = new AtOnce();
+        List<Double> levels = new CopyOnWriteArrayList<>();
+        CountDownLatch over = new CountDownLatch(1);
+        RoundListening.Told told = new RoundListening.Told(levels::add, _ -> {}, (_, _) -> {}, over::countDown);
+        try (RoundListening listening = new RoundListening(microphone, told)) {
+            Platform.runLater(() -> {
+                try {
+                    assertThat(microphone.given.await(20, TimeUnit.SECONDS)).isTrue();
+                } catch (InterruptedException e) {
+                    throw new IllegalStateException(e);
+                }
+            });
+            assertThat(listening.follow(new Run(new Schedule(List.of(), List.of(), List.of()), () -> 0)))
+                    .isTrue();
+            assertThat(over.await(20, TimeUnit.SECONDS)).isTrue();
+        }
+        assertThat(levels).hasSize(1);
     }
 }
