@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
+import java.util.function.Predicate;
 
 /// Looks at a thread while it holds something up, so that a long hold can be told with what it was spent on.
 final class HoldWatch {
@@ -71,23 +71,27 @@ final class HoldWatch {
         }
     }
 
-    /// The innermost place of our own that was seen most, or where there is none the innermost of all.
+    /// The place that was seen most: the innermost of our own, where there is none that of a library, or where there
+    /// is none either, of the runtime.
     private Optional<String> mostSeen() {
         Map<String, Integer> counts = new HashMap<>();
         for (StackTraceElement[] stack : seen) {
-            ours(stack).ifPresent(place -> counts.merge(place, 1, Integer::sum));
+            place(stack).ifPresent(place -> counts.merge(place, 1, Integer::sum));
         }
         return counts.entrySet().stream()
                 .max(Map.Entry.comparingByValue())
                 .map(most -> most.getKey() + " " + most.getValue() + " of " + seen.size());
     }
 
-    private static Optional<String> ours(StackTraceElement[] stack) {
-        Optional<StackTraceElement> own = Arrays.stream(stack)
-                .filter(at -> at.getClassName().startsWith("onebeat."))
-                .findFirst();
-        @Nullable StackTraceElement inner = stack.length > 0 ? stack[0] : null;
-        return own.or(() -> Optional.ofNullable(inner)).map(HoldWatch::words);
+    private static Optional<String> place(StackTraceElement[] stack) {
+        return innermost(stack, name -> name.startsWith("onebeat."))
+                .or(() -> innermost(stack, name -> !name.startsWith("java.") && !name.startsWith("jdk.")))
+                .or(() -> innermost(stack, _ -> true))
+                .map(HoldWatch::words);
+    }
+
+    private static Optional<StackTraceElement> innermost(StackTraceElement[] stack, Predicate<String> of) {
+        return Arrays.stream(stack).filter(at -> of.test(at.getClassName())).findFirst();
     }
 
     private static String words(StackTraceElement at) {

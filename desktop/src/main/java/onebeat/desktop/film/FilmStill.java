@@ -1,6 +1,5 @@
 package onebeat.desktop.film;
 
-import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -110,7 +109,7 @@ final class FilmStill implements AutoCloseable {
         // What is drawn once its size is known has no colours before the second time.
         page.applyCss();
         page.layout();
-        BufferedImage still = Pictures.of(scene);
+        Image still = Pictures.of(scene);
         String name = PlainName.of(reel.name() + " " + Texts.filmTime(exchange.timeS()));
         FilesOut.beside(app, app.folder().resolve(Texts.of("film.out.folder")), (folder, names) -> {
             Path written = FilesOut.files()
@@ -129,7 +128,7 @@ final class FilmStill implements AutoCloseable {
         app.camp().reels().get(exchange.reelId()).ifPresent(reel -> {
             var setting = new DrawnReel(camp, reel).setting(exchange);
             if (Notation.read(exchange.line(), camp.vocabulary()) instanceof Read read) {
-                Review review = Review.of(read, camp.againstOpponent().with(setting));
+                Review review = Review.withoutMends(read, camp.againstOpponent().with(setting));
                 rope.show(new RopeView.Picture(
                         review, 0, setting.athlete().name(), setting.partner().name(), false));
             }
