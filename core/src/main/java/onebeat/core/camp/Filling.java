@@ -12,13 +12,12 @@ import onebeat.core.exchange.Constants;
 import onebeat.core.exchange.Phrases;
 import onebeat.core.holding.Holding;
 import onebeat.core.holding.Partner;
-import onebeat.core.ladder.Ladder;
 import onebeat.core.ladder.Prerequisites;
 import onebeat.core.notation.Line;
-import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
 import onebeat.core.play.Placing;
 import onebeat.core.play.Play;
+import onebeat.core.play.Setting;
 import onebeat.core.play.Who;
 import onebeat.core.review.Context;
 import onebeat.core.timing.Rung;
@@ -48,13 +47,20 @@ public final class Filling {
 
     /// The lines for a session of so many rounds, the most urgent first.
     public static List<Choice> of(Camp camp, LocalDate day, int rounds) {
+        return of(Proposals.of(camp), day, rounds);
+    }
+
+    /// The same from what is proposed for each line.
+    public static List<Choice> of(Proposals proposals, LocalDate day, int rounds) {
+        Camp camp = proposals.camp();
+        Setting setting = camp.setting();
         List<Ranked> ranked = new ArrayList<>();
         for (Drill drill : camp.drills().all()) {
-            if (Notation.read(drill.line(), camp.vocabulary()) instanceof Read read
-                    && feeds(camp, read)
-                    && holds(camp, read)) {
-                ranked(camp, drill, read.line(), day).ifPresent(ranked::add);
-            }
+            proposals
+                    .read(drill)
+                    .filter(read -> feeds(camp, read, setting) && holds(camp, read, setting))
+                    .flatMap(read -> ranked(proposals, drill, read.line(), day))
+                    .ifPresent(ranked::add);
         }
         ranked.sort(Comparator.comparingInt(Ranked::rank).thenComparingLong(Ranked::order));
         List<Choice> choices = new ArrayList<>();
@@ -68,23 +74,14 @@ public final class Filling {
         return choices;
     }
 
-    /// What the book proposes for a drill that was judged.
-    public static Optional<Proposal> proposal(Camp camp, Drill drill) {
-        return Notation.read(drill.line(), camp.vocabulary()) instanceof Read read
-                ? camp.ledger(drill.id())
-                        .proposal(
-                                Ladder.ceiling(read.line(), camp.setting()),
-                                camp.card().school().oneBeatMs())
-                : camp.ledger(drill.id()).proposal();
-    }
-
-    private static Optional<Ranked> ranked(Camp camp, Drill drill, Line line, LocalDate day) {
-        Optional<Proposal> proposal = proposal(camp, drill);
+    private static Optional<Ranked> ranked(Proposals proposals, Drill drill, Line line, LocalDate day) {
+        Camp camp = proposals.camp();
+        Optional<Proposal> proposal = proposals.of(drill);
         if (proposal.isEmpty()) {
             boolean tooLate = ChronoUnit.DAYS.between(day, camp.card().fightNight()) <= NOTHING_NEW;
             boolean ready = camp.drills().all().stream()
-                    .filter(other -> isBefore(camp, other, line))
-                    .allMatch(other -> camp.ledger(other.id()).lastJudged().isPresent());
+                    .filter(other -> isBefore(proposals, other, line))
+                    .allMatch(other -> proposals.of(other).isPresent());
             if (tooLate || !ready) {
                 return Optional.empty();
             }
@@ -123,24 +120,34 @@ public final class Filling {
 
     private static final int NEW_RANK = 4;
 
-    private static boolean isBefore(Camp camp, Drill other, Line line) {
-        return Notation.read(other.line(), camp.vocabulary()) instanceof Read read
-                && Prerequisites.isBefore(read.line(), line);
+    private static boolean isBefore(Proposals proposals, Drill other, Line line) {
+        return proposals
+                .read(other)
+                .filter(read -> Prerequisites.isBefore(read.line(), line))
+                .isPresent();
     }
 
     /// Whether what is at hand holds everything that a line hits.
     public static boolean holds(Camp camp, Read read) {
-        return Play.of(read.line(), camp.setting()).ways().stream()
-                .allMatch(way -> Holding.plan(way, camp.setting(), camp.holder(), Context.USUAL_BPM)
+        return holds(camp, read, camp.setting());
+    }
+
+    private static boolean holds(Camp camp, Read read, Setting setting) {
+        return Play.of(read.line(), setting).ways().stream()
+                .allMatch(way -> Holding.plan(way, setting, camp.holder(), Context.USUAL_BPM)
                         .missing()
                         .isEmpty());
     }
 
     /// Whether the partner at the door feeds everything that a line asks of them.
     public static boolean feeds(Camp camp, Read read) {
+        return feeds(camp, read, camp.setting());
+    }
+
+    private static boolean feeds(Camp camp, Read read, Setting setting) {
         Optional<Partner> partner = camp.partner();
         return partner.isEmpty()
-                || Placing.ways(read.line(), camp.setting().pairing()).stream()
+                || Placing.ways(read.line(), setting.pairing()).stream()
                         .flatMap(way -> way.actions().stream())
                         .filter(p -> p.who() == Who.PARTNER && p.technique().isStrike())
                         .allMatch(p ->

@@ -132,7 +132,7 @@ public final class Turns {
         RoundPlan like = new RoundPlan(id, round.sessionId(), 0, round.drillId(), round.bpm(), round.gapBeats());
         return turned.drills()
                 .get(round.drillId())
-                .map(drill -> Filling.proposal(turned, drill)
+                .map(drill -> Proposals.of(turned, drill)
                         .map(p -> like.on(p.rung()).withBpm(p.bpm()))
                         .orElseGet(() -> like.withBpm(drill.bpm())))
                 .orElse(like)

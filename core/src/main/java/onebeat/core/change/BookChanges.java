@@ -12,6 +12,7 @@ import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Filling;
 import onebeat.core.camp.Place;
+import onebeat.core.camp.Proposals;
 import onebeat.core.rounds.RoundPlan;
 
 /// What the coach does with the book: takes its proposal, decides otherwise, writes a note.
@@ -25,7 +26,7 @@ public final class BookChanges {
     /// What comes into tonight for a line: what the coach decided since it was last judged, else what the book
     /// proposes, else the line at its own step and tempo.
     public static Filling.Choice choice(Camp camp, Drill drill) {
-        Optional<Proposal> proposal = Filling.proposal(camp, drill)
+        Optional<Proposal> proposal = Proposals.of(camp, drill)
                 .filter(p -> !drill.isOverruledSince(p.from().date()));
         return proposal.map(p -> new Filling.Choice(drill, p.rung(), p.bpm(), ""))
                 .orElseGet(() -> new Filling.Choice(drill, drill.rung(), drill.bpm(), ""));
@@ -37,7 +38,7 @@ public final class BookChanges {
     /// @return empty where the book proposes nothing
     public static Optional<Drill> decidedOtherwise(
             Camp camp, Drill drill, LocalDate day, BiFunction<Integer, Proposal, String> words) {
-        return Filling.proposal(camp, drill).map(proposal -> {
+        return Proposals.of(camp, drill).map(proposal -> {
             Day from = proposal.from();
             int step = Math.max(LEAST_STEP, Math.abs(proposal.bpm() - from.bpm()));
             List<Integer> tempos =

@@ -12,6 +12,7 @@ import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Filling;
+import onebeat.core.camp.Proposals;
 import onebeat.core.exchange.Level;
 import onebeat.core.holding.Contact;
 import onebeat.core.holding.Holding;
@@ -116,7 +117,7 @@ public final class PlanProblems {
 
     private PlanLine line(int number, LadderPace pace) {
         Drill drill = drills.get(number);
-        Rung at = Filling.proposal(camp, drill).map(next -> next.rung()).orElse(drill.rung());
+        Rung at = Proposals.of(camp, drill).map(next -> next.rung()).orElse(drill.rung());
         List<Integer> ends = pace.ends(at);
         boolean begun = camp.runsOf("").stream().anyMatch(run -> run.drillId().equals(drill.id()));
         Contact round = contact(number);

@@ -151,4 +151,27 @@ class FillingTest {
         judged("d1", 0, 20, 0);
         assertThat(Filling.of(camp, DAY, 1).getFirst().reason()).contains("Up");
     }
+
+    @Test
+    void whatIsProposedForAllIsWhatIsProposedForEach() {
+        drill("up", "1 2 3");
+        drill("slipped", "2 3 2");
+        drill("never", "(3) block 3");
+        drill("unread", "1 2 zz");
+        judged("up", 2, 20, 0);
+        judged("slipped", 2, 2, 14);
+        judged("unread", 2, 20, 0);
+        Proposals all = Proposals.of(camp);
+        for (Drill drill : camp.drills().all()) {
+            assertThat(all.of(drill)).as(drill.id()).isEqualTo(Proposals.of(camp, drill));
+            assertThat(all.ledger(drill)).as(drill.id()).isEqualTo(camp.ledger(drill.id()));
+        }
+        assertThat(camp.drills().all().stream()
+                        .filter(drill -> all.of(drill).isPresent())
+                        .map(Drill::id))
+                .containsExactlyInAnyOrder("up", "slipped", "unread");
+        Drill gone = new Drill("gone", "gone", "1", 60, DAY, "");
+        assertThat(all.of(gone)).isEmpty();
+        assertThat(all.ledger(gone).days()).isEmpty();
+    }
 }

@@ -1,7 +1,7 @@
 package onebeat.desktop.book;
 
 import java.util.List;
-import onebeat.core.camp.Filling;
+import onebeat.core.camp.Proposals;
 import onebeat.desktop.app.Situation;
 import onebeat.desktop.book.BookAction.Do;
 import onebeat.desktop.command.Command;
@@ -48,7 +48,7 @@ final class BookCommands {
     private static boolean hasProposal(Situation<BookState> here) {
         return !isAthletes(here)
                 || BookPicture.chosen(here)
-                        .flatMap(drill -> Filling.proposal(here.camp(), drill))
+                        .flatMap(drill -> Proposals.of(here.camp(), drill))
                         .isPresent();
     }
 }

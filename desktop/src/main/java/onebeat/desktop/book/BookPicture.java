@@ -5,18 +5,22 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
+import onebeat.core.book.Ledger;
 import onebeat.core.book.Ledger.Day;
 import onebeat.core.book.Proposal.Move;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Filling;
+import onebeat.core.camp.Proposals;
 import onebeat.core.camp.Turns;
 import onebeat.desktop.app.Situation;
 
 /// All that the book shows, worked out from the camp.
 ///
 /// @param camp as the one sees it whose book this is
+/// @param proposals what happened to its lines, and what comes of that
 /// @param others whether it is a partner's book
 /// @param entries what ran last stands first; where something is looked for, only what has it
 /// @param row the chosen entry, from 0
@@ -26,6 +30,7 @@ import onebeat.desktop.app.Situation;
 /// @param fresh names of the lines that never ran
 record BookPicture(
         Camp camp,
+        Proposals proposals,
         boolean others,
         String search,
         LocalDate today,
@@ -49,9 +54,11 @@ record BookPicture(
     static BookPicture of(Situation<BookState> here) {
         Camp camp = camp(here);
         BookState state = here.state();
-        List<BookRow.Entry> entries = entries(camp, state.search());
+        Proposals proposals = Proposals.of(camp);
+        List<BookRow.Entry> entries = entries(camp, proposals::ledger, state.search());
         return new BookPicture(
                 camp,
+                proposals,
                 !camp.equals(here.camp()),
                 state.search(),
                 here.today(),
@@ -62,13 +69,14 @@ record BookPicture(
                         .map(Day::date)
                         .min(Comparator.naturalOrder())
                         .orElse(here.today()),
-                Filling.of(camp, here.today(), NEXT),
+                Filling.of(proposals, here.today(), NEXT),
                 names(
                         camp,
-                        d -> Filling.proposal(camp, d)
+                        d -> proposals
+                                .of(d)
                                 .filter(p -> p.move() == Move.UP || p.move() == Move.KEEP)
                                 .isPresent()),
-                names(camp, d -> camp.ledger(d.id()).days().isEmpty()));
+                names(camp, d -> proposals.ledger(d).days().isEmpty()));
     }
 
     /// The camp as the one sees it whose book this is; the athlete's where that one is no partner any more.
@@ -84,10 +92,14 @@ record BookPicture(
     }
 
     static List<BookRow.Entry> entries(Camp camp, String search) {
+        return entries(camp, drill -> camp.ledger(drill.id()), search);
+    }
+
+    private static List<BookRow.Entry> entries(Camp camp, Function<Drill, Ledger> ledger, String search) {
         String wanted = search.strip().toLowerCase(Locale.ROOT);
         return camp.drills().all().stream()
                 .filter(d -> wanted.isEmpty() || has(camp, d, wanted))
-                .map(d -> new BookRow.Entry(d, camp.ledger(d.id())))
+                .map(d -> new BookRow.Entry(d, ledger.apply(d)))
                 .filter(e -> !wanted.isEmpty() || !e.ledger().days().isEmpty())
                 .sorted(Comparator.comparing(BookRow.Entry::last).reversed())
                 .toList();
@@ -107,7 +119,7 @@ record BookPicture(
     /// The same with another row chosen: nothing else hangs on that.
     BookPicture at(int chosen) {
         int place = Math.clamp(chosen, 0, Math.max(0, entries.size() - 1));
-        return new BookPicture(camp, others, search, today, entries, place, first, next, solid, fresh);
+        return new BookPicture(camp, proposals, others, search, today, entries, place, first, next, solid, fresh);
     }
 
     int judged() {

@@ -23,7 +23,6 @@ import onebeat.core.book.OneBeatGap;
 import onebeat.core.book.Proposal;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
-import onebeat.core.camp.Filling;
 import onebeat.core.film.Share;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
@@ -51,11 +50,11 @@ final class BookRow extends HBox {
         }
     }
 
-    /// @param camp the camp of whoever the book is about
-    /// @param first the first day that the strands show
-    BookRow(Camp camp, Entry entry, LocalDate first, LocalDate today) {
+    /// @param place of the drill in the picture, from 0
+    BookRow(BookPicture picture, int place) {
         super(14);
-        this.camp = camp;
+        this.camp = picture.camp();
+        Entry entry = picture.entries().get(place);
         VBox name = new VBox(
                 2,
                 Nodes.flow(Nodes.text(entry.drill.name(), "strong")),
@@ -70,9 +69,9 @@ final class BookRow extends HBox {
                 .findFirst()
                 .ifPresent(note -> name.getChildren().add(Nodes.flow(Nodes.text(note(note), "small"))));
         share(name, NAME);
-        DrillStrand strand = new DrillStrand(entry.ledger, first, today);
+        DrillStrand strand = new DrillStrand(entry.ledger, picture.first(), picture.today());
         HBox.setHgrow(strand, Priority.ALWAYS);
-        getChildren().setAll(name, strand, proposal(entry));
+        getChildren().setAll(name, strand, proposal(entry, picture.proposals().of(entry.drill)));
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().setAll("row");
     }
@@ -160,8 +159,7 @@ final class BookRow extends HBox {
                 : Texts.of("proposal." + proposal.move(), proposal.bpm());
     }
 
-    private HBox proposal(Entry entry) {
-        Optional<Proposal> proposal = Filling.proposal(camp, entry.drill);
+    private HBox proposal(Entry entry, Optional<Proposal> proposal) {
         Shape mark = proposal.map(p -> mark(p.move())).orElseGet(() -> new Circle(4));
         String head = proposal.map(BookRow::head).orElse(Texts.of("proposal.none"));
         String why = proposal.map(p -> Texts.of(

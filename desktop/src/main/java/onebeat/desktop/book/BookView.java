@@ -106,7 +106,7 @@ final class BookView extends VBox {
     }
 
     private Node row(BookPicture picture, int place) {
-        BookRow row = new BookRow(picture.camp(), picture.entries().get(place), picture.first(), picture.today());
+        BookRow row = new BookRow(picture, place);
         row.setOnMousePressed(_ -> dispatch.accept(new Choose(place)));
         return row;
     }
