@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -21,6 +22,15 @@ class DesktopArchitectureTest {
     private static final JavaClasses DESKTOP = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("onebeat.desktop");
+
+    @Test
+    void stationsDoNotReachIntoOneAnother() {
+        SlicesRuleDefinition.slices()
+                .matching("onebeat.desktop.(*)..")
+                .should()
+                .beFreeOfCycles()
+                .check(DESKTOP);
+    }
 
     @Test
     void statesUpdatesAndPicturesSeeNoWindow() {

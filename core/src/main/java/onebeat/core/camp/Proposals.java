@@ -38,6 +38,7 @@ public final class Proposals {
         }
     }
 
+    /// Of the camp's athlete.
     public static Proposals of(Camp camp) {
         return new Proposals(camp);
     }

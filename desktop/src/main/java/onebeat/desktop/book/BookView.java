@@ -34,7 +34,7 @@ final class BookView extends VBox {
     private final VBox rows = new VBox(6);
     private final ScrollPane scroll = Nodes.scroll(rows);
     private @Nullable BookPicture shown;
-    private @Nullable PieceByPiece others;
+    private @Nullable PieceByPiece following;
 
     BookView(Consumer<BookAction> dispatch) {
         super(10);
@@ -69,13 +69,13 @@ final class BookView extends VBox {
 
     /// As many as are chosen from at once, and then the others.
     private void layRows(BookPicture picture) {
-        if (others != null) {
-            others.stop();
+        if (following != null) {
+            following.stop();
         }
         int count = picture.entries().size();
         int first = Math.min(count, Math.max(FIRST_ROWS, picture.row() + 1));
         IntStream.range(0, first).forEach(place -> rows.getChildren().add(row(picture, place)));
-        others = PieceByPiece.lay(IntStream.range(first, count)
+        following = PieceByPiece.lay(IntStream.range(first, count)
                 .<Runnable>mapToObj(place -> () -> {
                     rows.getChildren().add(row(picture, place));
                     choose();
