@@ -36,22 +36,8 @@ class RoundListeningTest {
         Driver.startToolkit();
     }
 
-    /// Hits a third of a second apart for three seconds, as fast as the clock goes.
-    private static final class InTime implements Microphone, Microphone.Ear {
-
-        private final float[] sound = new float[3 * RATE];
-        private final long startNs = System.nanoTime();
-        private final AtomicInteger lost = new AtomicInteger();
-        private int given;
-
-        InTime() {
-            Random random = new Random(5);
-            for (int hit = 1; hit < 9; hit++) {
-                for (int i = 0; i < RATE / 10; i++) {
-                    sound[hit * RATE / 3 + i] += (float) (0.3 * random.nextGaussian() * Math.exp(-i / 500.0));
-                }
-            }
-        }
+    /// A microphone that is its own ear.
+    private abstract static class OneEar implements Microphone, Microphone.Ear {
 
         @Override
         public boolean isStandIn() {
@@ -66,6 +52,29 @@ class RoundListeningTest {
         @Override
         public int rate() {
             return RATE;
+        }
+
+        @Override
+        public void close() {
+            // It is over.
+        }
+    }
+
+    /// Hits a third of a second apart for three seconds, as fast as the clock goes.
+    private static final class InTime extends OneEar {
+
+        private final float[] sound = new float[3 * RATE];
+        private final long startNs = System.nanoTime();
+        private final AtomicInteger lost = new AtomicInteger();
+        private int given;
+
+        InTime() {
+            Random random = new Random(5);
+            for (int hit = 1; hit < 9; hit++) {
+                for (int i = 0; i < RATE / 10; i++) {
+                    sound[hit * RATE / 3 + i] += (float) (0.3 * random.nextGaussian() * Math.exp(-i / 500.0));
+                }
+            }
         }
 
         @Override
@@ -86,11 +95,6 @@ class RoundListeningTest {
             System.arraycopy(sound, given, into, 0, count);
             given += count;
             return count;
-        }
-
-        @Override
-        public void close() {
-            // It is over.
         }
     }
 
@@ -163,25 +167,10 @@ class RoundListeningTest {
     }
 
     /// Two seconds of silence, as fast as they are asked for.
-    private static final class AtOnce implements Microphone, Microphone.Ear {
+    private static final class AtOnce extends OneEar {
 
         private final CountDownLatch given = new CountDownLatch(1);
         private int left = 2 * RATE;
-
-        @Override
-        public boolean isStandIn() {
-            return true;
-        }
-
-        @Override
-        public Optional<Ear> open(Schedule schedule, LongSupplier runMs) {
-            return Optional.of(this);
-        }
-
-        @Override
-        public int rate() {
-            return RATE;
-        }
 
         @Override
         public int read(float[] into) {
@@ -192,11 +181,6 @@ class RoundListeningTest {
             }
             given.countDown();
             return -1;
-        }
-
-        @Override
-        public void close() {
-            // It is over.
         }
     }
 
