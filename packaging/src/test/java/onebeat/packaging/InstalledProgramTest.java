@@ -133,8 +133,8 @@ class InstalledProgramTest {
     /// films.
     @Test
     void whatBringsALibraryOfItsOwnWorks() throws Exception {
-        Ran planned = onebeat(
-                "plan", "--json", "--seconds", "1", camp("plan.onebeat").toString());
+        Ran planned =
+                onebeat("plan", "--json", "--seconds", "1", camp("plan.onebeat").toString());
         assertThat(planned.code).as(planned.out).isZero();
         assertThat(planned.out).as("looked for by the solver").containsPattern("\"bound\":[0-9]");
         Path film = ROOT.resolve("desktop/src/main/resources/onebeat/desktop/demo/ring-apron.mp4");
