@@ -16,6 +16,7 @@ import onebeat.core.notation.OwnLine;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Session;
 import onebeat.desktop.app.StationName;
+import onebeat.soak.HoldWatch.Hold;
 import onebeat.store.CampFile;
 
 /// Camps that no coach has: own lines that stand in one another a hundred deep, a line of two hundred strikes, three
@@ -29,7 +30,7 @@ final class Stalls implements Part {
     private static final int KINDS = 4;
 
     private final Path folder;
-    private final Map<String, Double> held = new TreeMap<>();
+    private final Map<String, Hold> held = new TreeMap<>();
 
     Stalls(Path folder) {
         this.folder = folder;
@@ -62,8 +63,10 @@ final class Stalls implements Part {
         try (CampWindow window = CampWindow.open(path)) {
             for (int round = 0; round < 2; round++) {
                 for (StationName station : StationName.values()) {
-                    double ms = CampWindow.timed(() -> window.shell.go(station)).ms();
-                    held.merge(what + " " + station, round == 0 ? 0 : ms, Math::max);
+                    Hold hold = CampWindow.timed(() -> window.shell.go(station));
+                    if (round > 0) {
+                        held.merge(what + " " + station, hold, Hold::longer);
+                    }
                     CampWindow.mustBeExpected();
                 }
             }
@@ -71,11 +74,11 @@ final class Stalls implements Part {
             String line = kind == 1 ? "[1 2]*98" : "1 2 3";
             held.put(
                     what + " typed",
-                    CampWindow.timed(() -> window.shell.callLine().set(line)).ms());
+                    CampWindow.timed(() -> window.shell.callLine().set(line)));
             Thread.sleep(SETTLES_MS);
-            double most = 0;
+            Hold most = new Hold(0, "");
             for (int i = 0; i < FRAMES; i++) {
-                most = Math.max(most, CampWindow.timed(() -> {}).ms());
+                most = Hold.longer(most, CampWindow.timed(() -> {}));
                 Thread.sleep(FRAME_MS);
             }
             held.put(what + " settling", most);
@@ -121,8 +124,13 @@ final class Stalls implements Part {
     @Override
     public String measured() {
         return held.entrySet().stream()
-                .filter(e -> e.getValue() > TOLD_MS)
-                .map(e -> String.format(Locale.ROOT, "%n    %-24s %6.0f ms", e.getKey(), e.getValue()))
+                .filter(e -> e.getValue().ms() > TOLD_MS)
+                .map(e -> String.format(
+                        Locale.ROOT,
+                        "%n    %-24s %6.0f ms (%s)",
+                        e.getKey(),
+                        e.getValue().ms(),
+                        e.getValue().with()))
                 .collect(Collectors.joining());
     }
 
