@@ -31,6 +31,11 @@ final class HoldWatch {
     /// @param with what it was spent on, as far as that was seen
     record Hold(double ms, String with) {
 
+        @Override
+        public String toString() {
+            return String.format(Locale.ROOT, "%.0f ms (%s)", ms, with);
+        }
+
         static Hold longer(Hold one, Hold other) {
             return other.ms > one.ms ? other : one;
         }

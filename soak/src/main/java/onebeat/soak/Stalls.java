@@ -125,12 +125,7 @@ final class Stalls implements Part {
     public String measured() {
         return held.entrySet().stream()
                 .filter(e -> e.getValue().ms() > TOLD_MS)
-                .map(e -> String.format(
-                        Locale.ROOT,
-                        "%n    %-24s %6.0f ms (%s)",
-                        e.getKey(),
-                        e.getValue().ms(),
-                        e.getValue().with()))
+                .map(e -> String.format(Locale.ROOT, "%n    %-24s %s", e.getKey(), e.getValue()))
                 .collect(Collectors.joining());
     }
 

@@ -3,7 +3,6 @@ package onebeat.soak;
 import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
@@ -151,12 +150,7 @@ final class WindowHands implements Part {
                         .sorted(Map.Entry.comparingByValue(
                                 Comparator.comparingDouble(Hold::ms).reversed()))
                         .limit(LONGEST)
-                        .map(e -> String.format(
-                                Locale.ROOT,
-                                "%s %.0f ms (%s)",
-                                e.getKey(),
-                                e.getValue().ms(),
-                                e.getValue().with()))
+                        .map(e -> e.getKey() + " " + e.getValue())
                         .collect(Collectors.joining(", "));
     }
 

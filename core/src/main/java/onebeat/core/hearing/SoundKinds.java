@@ -93,7 +93,7 @@ public final class SoundKinds {
 
     /// What a sound with these features most likely is.
     public static Told of(SoundFeatures features) {
-        return new Likelihoods(features).told(0);
+        return new Likelihoods(features).alone();
     }
 
     /// How likely each kind is by the features of a sound: worked out once, asked as often as more is known of what

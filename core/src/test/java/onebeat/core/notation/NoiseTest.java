@@ -74,7 +74,7 @@ class NoiseTest {
     @ValueSource(longs = {21, 22, 23})
     void randomLinesAreReviewed(long seed) {
         Random random = new Random(seed);
-        for (int i = 0; i < 25; i++) {
+        for (int i = 0; i < 50; i++) {
             String text = RandomLines.line(random, 2);
             holds(text);
             if (Notation.read(text) instanceof Read read) {

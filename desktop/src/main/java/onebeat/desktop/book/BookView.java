@@ -67,7 +67,7 @@ final class BookView extends VBox {
         showNext(picture);
     }
 
-    /// As many as are chosen from at once, and then the others.
+    /// The first rows up to the chosen one at once, the others behind them.
     private void layRows(BookPicture picture) {
         if (following != null) {
             following.stop();
