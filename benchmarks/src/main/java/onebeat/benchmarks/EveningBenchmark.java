@@ -7,9 +7,8 @@ import onebeat.core.camp.Camp;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
-import onebeat.core.camp.Ladders;
 import onebeat.core.camp.Place;
-import onebeat.core.camp.Tonight;
+import onebeat.core.camp.Schedules;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
 import onebeat.core.rounds.Calls;
@@ -27,8 +26,8 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/// An evening of four rounds with reads laid out on the clock: what every key at Rounds costs with the
-/// ladders kept, beside the same with the ladders built anew.
+/// An evening of rounds with reads laid out on the clock: what a round more or less costs at Rounds with all else kept,
+/// beside the same with ladders and rounds made anew.
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -42,13 +41,15 @@ public class EveningBenchmark {
             "(1) catch+2 3 rlow circle-lead", "1b (low) 2 3 off", "1 2 3! (lean) rlow off", "(2) parry 2 3b 3 off");
 
     private final Session session = new Session("s1", DAY, "Tonight", "kickboxing");
-    private final Ladders kept = new Ladders();
+    private final Schedules kept = new Schedules();
+    private boolean more;
     private Camp camp = Camp.empty(new Card(
             "Saltlight",
             Fighter.usual("Ilka", Stance.ORTHODOX),
             Fighter.usual("Noor", Stance.SOUTHPAW),
             DAY.minusWeeks(4),
             DAY.plusWeeks(4)));
+    private Camp longer = camp;
 
     @Setup
     public void setUp() {
@@ -59,15 +60,18 @@ public class EveningBenchmark {
             camp = Edit.add(Place.ROUNDS, new RoundPlan("r" + i, "s1", i, "d" + i, 60, 4).on(Rung.READS))
                     .applyTo(camp);
         }
+        longer = Edit.add(Place.ROUNDS, new RoundPlan("r9", "s1", 9, "d0", 60, 4).on(Rung.READS))
+                .applyTo(camp);
     }
 
     @Benchmark
     public Object kept() {
-        return Tonight.schedule(camp, session, Calls.NONE, kept);
+        more = !more;
+        return kept.of(more ? longer : camp, session, Calls.NONE);
     }
 
     @Benchmark
     public Object anew() {
-        return Tonight.schedule(camp, session, Calls.NONE, new Ladders());
+        return new Schedules().of(camp, session, Calls.NONE);
     }
 }

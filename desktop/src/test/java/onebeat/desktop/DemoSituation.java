@@ -2,7 +2,7 @@ package onebeat.desktop;
 
 import java.time.LocalDate;
 import onebeat.core.camp.Camp;
-import onebeat.core.camp.Ladders;
+import onebeat.core.camp.Schedules;
 import onebeat.desktop.app.Effect;
 import onebeat.desktop.app.Next;
 import onebeat.desktop.app.Situation;
@@ -20,10 +20,10 @@ public final class DemoSituation {
     }
 
     /// What was built stays, as in a window.
-    private static final Ladders LADDERS = new Ladders();
+    private static final Schedules SCHEDULES = new Schedules();
 
     public static <S> Situation<S> of(Camp camp, S state) {
-        return new Situation<>(state, camp, DAY, LADDERS);
+        return new Situation<>(state, camp, DAY, SCHEDULES);
     }
 
     /// The camp after what an update saves.

@@ -7,7 +7,6 @@ import java.util.Optional;
 import javafx.scene.input.KeyCode;
 import onebeat.core.book.Judgement;
 import onebeat.core.book.Repetition;
-import onebeat.core.camp.Tonight;
 import onebeat.core.rounds.Calls;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Schedule;
@@ -75,7 +74,7 @@ class FloorHearingTest extends DemoWindow {
 
     private Schedule schedule() {
         Calls calls = new SaidCalls(new Voice());
-        return Tonight.schedule(coach.app.camp(), coach.app.tonight().orElseThrow(), calls, coach.app.ladders());
+        return coach.app.schedules().of(coach.app.camp(), coach.app.tonight().orElseThrow(), calls);
     }
 
     /// When the first round's repetitions are called, in milliseconds.

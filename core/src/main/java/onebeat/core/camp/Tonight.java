@@ -1,14 +1,11 @@
 package onebeat.core.camp;
 
-import java.time.DayOfWeek;
-import java.time.LocalDate;
-import java.time.temporal.TemporalAdjusters;
-import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import onebeat.core.camp.Schedules.RoundBasis;
 import onebeat.core.holding.Choices;
 import onebeat.core.holding.Contact;
 import onebeat.core.holding.Odds;
@@ -31,23 +28,9 @@ public final class Tonight {
 
     private Tonight() {}
 
-    /// The schedule of a session. Rounds whose drill or partner is gone, or whose line cannot be read any
-    /// more, are left out.
+    /// The schedule of a session, for those who ask once.
     public static Schedule schedule(Camp camp, Session session) {
-        return schedule(camp, session, Calls.NONE, new Ladders());
-    }
-
-    /// The same with calls that are said.
-    ///
-    /// @param ladders where the stages of ladders come from
-    public static Schedule schedule(Camp camp, Session session, Calls calls, Ladders ladders) {
-        List<Part> parts = new ArrayList<>();
-        for (RoundPlan round : camp.roundsOf(session.id()).stream()
-                .limit(Session.MOST_LAID_OUT)
-                .toList()) {
-            part(camp, round, session.scheme().workS(), ladders).ifPresent(parts::add);
-        }
-        return Schedule.of(session.blocks(parts.size()), parts, calls);
+        return new Schedules().of(camp, session, Calls.NONE);
     }
 
     /// What passes a limit of the coach: in any one round, in the session, and in its week (Monday to Sunday,
@@ -61,15 +44,6 @@ public final class Tonight {
         all.addAll(limits.passedBy(schedule.contact(), In.SESSION));
         all.addAll(limits.passedBy(week, In.WEEK));
         return List.copyOf(all);
-    }
-
-    /// The touches of all sessions in the week of a day, planned and run.
-    public static Contact week(Camp camp, LocalDate day, Ladders ladders) {
-        LocalDate monday = day.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
-        return camp.sessions().all().stream()
-                .filter(s -> !s.date().isBefore(monday) && s.date().isBefore(monday.plusWeeks(1)))
-                .map(s -> schedule(camp, s, Calls.NONE, ladders).contact())
-                .reduce(Contact.NONE, Contact::plus);
     }
 
     /// Builds the ladders of a session's lines, so that a step of one is there when it is asked for.
@@ -89,19 +63,20 @@ public final class Tonight {
         }
     }
 
-    private static Optional<Part> part(Camp whole, RoundPlan round, int workS, Ladders ladders) {
-        return Turns.workedBy(whole, round.worker()).flatMap(camp -> partOf(camp, round, workS, ladders));
-    }
-
-    private static Optional<Part> partOf(Camp camp, RoundPlan round, int workS, Ladders ladders) {
-        return camp.drills()
-                .get(round.drillId())
-                .flatMap(drill -> stage(camp, drill, round, ladders)
-                        .map(stage -> Part.of(
-                                round,
-                                drill.name(),
-                                stage.line(),
-                                new Part.With(camp.setting(), camp.holder(), stage.odds(), workS))));
+    /// What a round is played from; empty where its drill or its partner is gone, or its line cannot be read any more.
+    ///
+    /// @param workS seconds of the round
+    /// @param ladders where the stages of ladders come from
+    static Optional<RoundBasis> basis(Camp whole, RoundPlan round, int workS, Ladders ladders) {
+        return Turns.workedBy(whole, round.worker())
+                .flatMap(camp -> camp.drills()
+                        .get(round.drillId())
+                        .flatMap(drill -> stage(camp, drill, round, ladders)
+                                .map(stage -> new RoundBasis(
+                                        round,
+                                        drill.name(),
+                                        stage.line(),
+                                        new Part.With(camp.setting(), camp.holder(), stage.odds(), workS)))));
     }
 
     /// What is drilled in a round: a line, and how often its cues come.

@@ -32,10 +32,10 @@ public record Schedule(List<Stretch> rounds, List<Between> between, List<Event> 
     /// How long a burst is (F42, common practice).
     public static final long BURST_MS = 20_000;
 
-    /// What two ways of adding the same beats may differ by.
     /// So long nothing clicks after the bell, so that it is heard alone. A default.
     private static final double BELL_ALONE_MS = 250;
 
+    /// What two ways of adding the same beats may differ by.
     private static final double ROUNDING_MS = 1e-6;
 
     public Schedule {

@@ -16,7 +16,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
-import onebeat.core.camp.Ladders;
+import onebeat.core.camp.Schedules;
 import onebeat.core.film.Learned;
 import onebeat.core.opening.PartnerModel;
 import onebeat.core.rounds.Session;
@@ -40,7 +40,7 @@ public final class CampSession implements AutoCloseable {
     /// @param wrong whether something went wrong
     public record Notice(String text, boolean wrong) {}
 
-    private final Ladders ladders = new Ladders();
+    private final Schedules schedules = new Schedules();
     private final ReadOnlyObjectWrapper<Optional<String>> unsaved = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final LongChange longChange = new LongChange();
     private CampFile file;
@@ -286,9 +286,9 @@ public final class CampSession implements AutoCloseable {
         return camp().sessionOn(today());
     }
 
-    /// The ladders of the camp's lines.
-    public Ladders ladders() {
-        return ladders;
+    /// The camp's sessions on the clock, with the ladders of its lines.
+    public Schedules schedules() {
+        return schedules;
     }
 
     @Override

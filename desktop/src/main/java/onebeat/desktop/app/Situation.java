@@ -2,16 +2,16 @@ package onebeat.desktop.app;
 
 import java.time.LocalDate;
 import onebeat.core.camp.Camp;
-import onebeat.core.camp.Ladders;
+import onebeat.core.camp.Schedules;
 
 /// All that an update looks at: what a station has chosen, and the camp as it is.
 ///
 /// @param <S> the station's state
-/// @param ladders the ladders of the camp's lines, kept while nothing changes that they are built from
-public record Situation<S>(S state, Camp camp, LocalDate today, Ladders ladders) {
+/// @param schedules the camp's sessions on the clock, with the ladders of its lines
+public record Situation<S>(S state, Camp camp, LocalDate today, Schedules schedules) {
 
     /// The same camp with another state.
     public <T> Situation<T> with(T other) {
-        return new Situation<>(other, camp, today, ladders);
+        return new Situation<>(other, camp, today, schedules);
     }
 }

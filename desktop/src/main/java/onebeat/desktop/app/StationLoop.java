@@ -39,7 +39,7 @@ public final class StationLoop<S, A> {
 
     /// What updates and views look at now.
     public Situation<S> situation() {
-        return new Situation<>(state, app.camp(), app.today(), app.ladders());
+        return new Situation<>(state, app.camp(), app.today(), app.schedules());
     }
 
     /// Does what an action asks for, and shows what came of it.

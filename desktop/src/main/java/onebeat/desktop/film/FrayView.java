@@ -237,8 +237,8 @@ final class FrayView extends DrawnPane {
                 followStyle());
         word.setOnMousePressed(_ -> choose.accept(after.stimulus(), follow.response()));
         word.setAccessibleRole(AccessibleRole.LIST_ITEM);
-        word.setAccessibleText(
-                Texts.of("film.habit.spoken", said(after), whole, count(follow), HabitsPage.interval(follow.share())));
+        word.setAccessibleText(Texts.of(
+                "film.habit.spoken", said(after), whole, count(follow), HabitDetails.interval(follow.share())));
         if (!word.getText().equals(whole)) {
             Tooltip.install(word, new Tooltip(whole));
         }

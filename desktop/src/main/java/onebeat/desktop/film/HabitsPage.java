@@ -2,12 +2,9 @@ package onebeat.desktop.film;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -19,10 +16,6 @@ import onebeat.core.film.Exchange;
 import onebeat.core.film.FollowUps;
 import onebeat.core.film.FollowUps.After;
 import onebeat.core.film.FollowUps.FollowUp;
-import onebeat.core.film.Habit;
-import onebeat.core.film.Habit.Against;
-import onebeat.core.film.Runs;
-import onebeat.core.film.Share;
 import onebeat.core.film.Sighting;
 import onebeat.core.film.Sightings;
 import onebeat.core.play.Who;
@@ -33,9 +26,6 @@ import onebeat.desktop.text.Texts;
 
 /// What the opponent does after what, and what is known of the figure at hand.
 final class HabitsPage extends VBox implements AutoCloseable {
-
-    /// Runs that end in the figure at hand, at most.
-    private static final int RUNS = 2;
 
     private final Text title = Nodes.text("", "title");
     private final Text under = Nodes.text("", "soft");
@@ -58,7 +48,11 @@ final class HabitsPage extends VBox implements AutoCloseable {
     /// More exchanges than these are counted beside the interface.
     private static final int COUNTED_AT_ONCE = 1_500;
 
+    /// More sightings than these are looked through beside the interface.
+    private static final int LOOKED_AT_ONCE = 1_500;
+
     private final BackgroundQuestion worker = new BackgroundQuestion("habits", under::setText);
+    private final BackgroundQuestion closer = new BackgroundQuestion("habit", this::failed);
     private final Runnable whenCounted;
 
     /// @param whenCounted told when the habits that were asked for are there
@@ -76,18 +70,29 @@ final class HabitsPage extends VBox implements AutoCloseable {
     }
 
     /// What is counted on the film of a camp.
-    private record Counted(List<After> habits, List<Sighting> own, List<Sighting> others, long open, long reels) {
+    private record Counted(
+            List<After> habits,
+            List<After> shown,
+            List<Sighting> own,
+            List<Sighting> others,
+            int studied,
+            long open,
+            long reels) {
 
         static Counted of(Camp camp, boolean afterOwn) {
             List<Exchange> studied = camp.studied();
             List<Sighting> answers = Sightings.of(studied, Who.PARTNER, camp.vocabulary());
             List<Exchange> rest = camp.studiedOfOthers();
+            List<After> habits = FollowUps.of(answers);
+            List<Sighting> own = afterOwn ? Sightings.ofOwn(studied, Who.PARTNER, camp.vocabulary()) : answers;
             return new Counted(
-                    FollowUps.of(answers),
-                    afterOwn ? Sightings.ofOwn(studied, Who.PARTNER, camp.vocabulary()) : answers,
+                    habits,
+                    afterOwn ? FollowUps.of(own) : habits,
+                    own,
                     afterOwn
                             ? Sightings.ofOwn(rest, Who.PARTNER, camp.vocabulary())
                             : Sightings.of(rest, Who.PARTNER, camp.vocabulary()),
+                    studied.size(),
                     studied.stream().filter(e -> e.pairing() == Pairing.OPEN).count(),
                     studied.stream().map(Exchange::reelId).distinct().count());
         }
@@ -111,18 +116,17 @@ final class HabitsPage extends VBox implements AutoCloseable {
         habits = counted.habits;
         own = counted.own;
         others = counted.others;
-        shown = FollowUps.of(own);
+        shown = counted.shown;
         chosen = Math.clamp(chosen, 0, Math.max(0, figures().size() - 1));
         opponent = camp.card().opponent().name();
         title.setText(Texts.of(afterOwn ? "film.habits.own" : "film.habits", opponent));
-        int studied = camp.studied().size();
         under.setText(Texts.of(
                 "film.habits.from",
                 whose(camp.card()),
-                studied,
+                counted.studied,
                 counted.reels,
                 counted.open,
-                camp.exchanges().size() - studied));
+                camp.exchanges().size() - counted.studied));
         draw();
     }
 
@@ -182,17 +186,18 @@ final class HabitsPage extends VBox implements AutoCloseable {
 
     /// The figure at hand with its count, in a sentence.
     Optional<String> told() {
-        return figure().flatMap(f -> Habit.of(own, others, f.after.stimulus(), f.follow.response()))
-                .map(this::told);
+        return figure().map(this::told);
     }
 
-    private String told(Habit habit) {
+    private String told(Figure figure) {
+        String stimulus = figure.after.stimulus();
+        String response = figure.follow.response();
         return Texts.of(
                 "film.details",
-                said(habit.stimulus(), habit.stimulus()),
-                Wording.within(said("(" + habit.response() + ")", habit.response()), opponent),
-                share(habit.share()),
-                interval(habit.share()));
+                said(stimulus, stimulus),
+                Wording.within(said("(" + response + ")", response), opponent),
+                HabitDetails.share(figure.follow.share()),
+                HabitDetails.interval(figure.follow.share()));
     }
 
     /// The ids of the exchanges behind the figure at hand.
@@ -206,29 +211,38 @@ final class HabitsPage extends VBox implements AutoCloseable {
 
     private void draw() {
         frays.show(shown, figure().map(f -> f.after.stimulus()), figure().map(f -> f.follow.response()));
-        details.getChildren().setAll(figure().map(this::details).orElse(List.of()));
+        closer.stop();
+        if (figure().isEmpty()) {
+            details.getChildren().clear();
+        } else {
+            looked(figure().get());
+        }
     }
 
-    private List<Node> details(Figure figure) {
-        String stimulus = figure.after.stimulus();
-        String response = figure.follow.response();
-        Habit habit = Habit.of(own, others, stimulus, response).orElseThrow();
-        List<String> told = new ArrayList<>();
-        contexts(habit).forEach(told::add);
-        habit.change().map(a -> against("film.change", a)).ifPresent(told::add);
-        habit.base().map(a -> against("film.base", a)).ifPresent(told::add);
-        habit.kind()
-                .map(a -> against("film.kind", a, Texts.of("film.kind." + habit.stance())))
-                .ifPresent(told::add);
-        runs(stimulus, response).forEach(told::add);
-        if (told.isEmpty()) {
-            told.add(Texts.of("film.details.few"));
+    private void looked(Figure figure) {
+        Supplier<HabitDetails> look = look(figure, own, others);
+        if (own.size() + others.size() <= LOOKED_AT_ONCE) {
+            details(figure, look.get().told());
+        } else {
+            details(figure, List.of(Texts.of("film.details.counting")));
+            closer.ask(_ -> look.get(), known -> details(figure, known.told()));
         }
+    }
+
+    private static Supplier<HabitDetails> look(Figure figure, List<Sighting> own, List<Sighting> others) {
+        return () -> HabitDetails.of(own, others, figure.after.stimulus(), figure.follow.response());
+    }
+
+    private void details(Figure figure, List<String> known) {
         List<Node> nodes = new ArrayList<>();
-        nodes.add(Nodes.flow(Nodes.text(told(habit), "small", "strong")));
-        told.forEach(line -> nodes.add(Nodes.flow(Nodes.text(line, "soft"))));
+        nodes.add(Nodes.flow(Nodes.text(told(figure), "small", "strong")));
+        known.forEach(line -> nodes.add(Nodes.flow(Nodes.text(line, "soft"))));
         nodes.add(Nodes.flow(Nodes.text(Texts.of(afterOwn ? "film.details.keys.own" : "film.details.keys"), "soft")));
-        return nodes;
+        details.getChildren().setAll(nodes);
+    }
+
+    private void failed(String sentence) {
+        details.getChildren().setAll(Nodes.flow(Nodes.text(sentence, "soft")));
     }
 
     /// In words where they come first.
@@ -237,59 +251,9 @@ final class HabitsPage extends VBox implements AutoCloseable {
         return said.isEmpty() ? shorthand : said;
     }
 
-    /// One sentence for each way to split: pairing, range, round, part of the fight.
-    private static List<String> contexts(Habit habit) {
-        Map<String, List<String>> byKind = new TreeMap<>();
-        new TreeMap<>(habit.contexts()).forEach((name, share) -> {
-            String kind = name.substring(0, name.indexOf(' '));
-            String which = name.substring(kind.length() + 1).toLowerCase(Locale.ROOT);
-            byKind.computeIfAbsent(kind, _ -> new ArrayList<>())
-                    .add(Texts.of("film.context", which, share(share), interval(share)));
-        });
-        return byKind.entrySet().stream()
-                .map(e -> Texts.of("film.contexts." + e.getKey(), String.join(", ", e.getValue())))
-                .toList();
-    }
-
-    private static String against(String key, Against against) {
-        return against(key, against, "");
-    }
-
-    /// @param others who the others are, in a word
-    private static String against(String key, Against against, String others) {
-        return Texts.of(
-                key + (against.isClear() ? ".clear" : ".unclear"),
-                share(against.here()),
-                share(against.there()),
-                Texts.chance(against.p()),
-                others);
-    }
-
-    /// The same response after two or three things in a row, where there is more than one of them.
-    private List<String> runs(String stimulus, String response) {
-        List<String> words = new ArrayList<>();
-        for (int length = 2; length <= 3; length++) {
-            words.addAll(Runs.of(own, length).stream()
-                    .filter(r -> r.stimuli().getLast().equals(stimulus)
-                            && r.response().equals(response)
-                            && r.share().n() > 1)
-                    .limit(RUNS)
-                    .map(r -> Texts.of("film.run", r.words(), share(r.share()), interval(r.share())))
-                    .toList());
-        }
-        return words.stream().limit(RUNS).collect(Collectors.toList());
-    }
-
-    private static String share(Share share) {
-        return Texts.of("film.of", share.n(), share.of());
-    }
-
-    static String interval(Share share) {
-        return Texts.of("film.interval", Math.round(100 * share.low()), Math.round(100 * share.high()));
-    }
-
     @Override
     public void close() {
         worker.close();
+        closer.close();
     }
 }

@@ -55,7 +55,7 @@ final class IdeasPage extends LinesPage {
                 "ideas.habit",
                 inWords(idea.stimulus() + " (" + idea.response() + ")"),
                 Texts.of("film.of", share.n(), share.of()),
-                HabitsPage.interval(share));
+                HabitDetails.interval(share));
         return new Backed(
                 idea.exchanges(),
                 List.of(habit),

@@ -7,7 +7,6 @@ import javafx.animation.AnimationTimer;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import onebeat.core.camp.Camp;
-import onebeat.core.camp.Tonight;
 import onebeat.core.rounds.Part;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Stretch;
@@ -132,7 +131,7 @@ public final class Floor implements Station {
     /// Tonight's rounds that have not run yet; all of them where all have run.
     private Schedule stillToRun(Session session) {
         Camp camp = app.camp();
-        Schedule whole = Tonight.schedule(camp, session, sounding.calls(), app.ladders());
+        Schedule whole = app.schedules().of(camp, session, sounding.calls());
         List<Part> left = whole.rounds().stream()
                 .map(Stretch::part)
                 .filter(p -> camp.runs().all().stream()

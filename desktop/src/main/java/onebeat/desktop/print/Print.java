@@ -86,7 +86,7 @@ public final class Print {
                         ? Texts.of("rounds.worker", Turns.worker(app.camp(), plan), Turns.holder(app.camp(), plan))
                         : "",
                 app.words()::of,
-                Tonight.excesses(app.camp(), schedule, Tonight.week(app.camp(), session.date(), app.ladders())));
+                Tonight.excesses(app.camp(), schedule, app.schedules().week(app.camp(), session.date())));
         String name = session.date() + " " + session.name();
         write(app, List.of(new Page(name, sheet, Set.of(Kind.PDF, Kind.HTML, Kind.MARKDOWN))));
     }

@@ -98,8 +98,7 @@ public final class Rounds implements Station {
 
     private void perform(Effect.OfStation effect) {
         if (effect == RoundsEffect.PRINT_SHEET) {
-            app.tonight()
-                    .ifPresent(s -> Print.session(app, s, Tonight.schedule(app.camp(), s, Calls.NONE, app.ladders())));
+            app.tonight().ifPresent(s -> Print.session(app, s, app.schedules().of(app.camp(), s, Calls.NONE)));
         }
     }
 
@@ -109,7 +108,7 @@ public final class Rounds implements Station {
         Optional<Session> tonight = app.tonight();
         ahead.ask(asked -> {
             if (tonight.isPresent() && !asked.isOld()) {
-                Tonight.buildLadders(camp, tonight.get(), app.ladders(), asked::isOld);
+                Tonight.buildLadders(camp, tonight.get(), app.schedules().ladders(), asked::isOld);
             }
         });
     }

@@ -44,10 +44,10 @@ record RoundsPicture(
     static RoundsPicture of(Situation<RoundsState> here) {
         Camp camp = here.camp();
         Optional<Session> session = camp.sessionOn(here.today());
-        Optional<Schedule> schedule = session.map(s -> Tonight.schedule(camp, s, Calls.NONE, here.ladders()));
+        Optional<Schedule> schedule = session.map(s -> here.schedules().of(camp, s, Calls.NONE));
         List<Stretch> rounds = schedule.map(Schedule::rounds).orElse(List.of());
         int round = Math.clamp(here.state().round(), 0, Math.max(0, rounds.size() - 1));
-        Contact week = Tonight.week(camp, here.today(), here.ladders());
+        Contact week = here.schedules().week(camp, here.today());
         return new RoundsPicture(
                 camp,
                 session,

@@ -170,7 +170,8 @@ final class RoundsUpdate {
 
     private List<Stage> stages(RoundPlan plan) {
         return Turns.workedBy(camp, plan.worker())
-                .flatMap(worked -> read(worked, plan).map(read -> here.ladders().of(worked, read)))
+                .flatMap(worked -> read(worked, plan)
+                        .map(read -> here.schedules().ladders().of(worked, read)))
                 .map(Ladder::stages)
                 .orElse(List.of());
     }

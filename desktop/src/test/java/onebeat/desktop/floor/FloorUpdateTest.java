@@ -8,12 +8,10 @@ import onebeat.core.book.Fault;
 import onebeat.core.book.Judgement;
 import onebeat.core.book.Repetition;
 import onebeat.core.camp.Camp;
-import onebeat.core.camp.Ladders;
 import onebeat.core.camp.Tonight;
 import onebeat.core.hearing.HeardRepetition;
 import onebeat.core.hearing.HeardRound;
 import onebeat.core.hearing.Placement;
-import onebeat.core.rounds.Calls;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Schedule;
@@ -41,7 +39,7 @@ class FloorUpdateTest {
     @BeforeEach
     void begin() {
         camp = DemoSituation.camp();
-        schedule = Tonight.schedule(camp, camp.sessionOn(DemoSituation.DAY).orElseThrow(), Calls.NONE, new Ladders());
+        schedule = Tonight.schedule(camp, camp.sessionOn(DemoSituation.DAY).orElseThrow());
         after(new Begin(Optional.of(schedule), ""));
     }
 

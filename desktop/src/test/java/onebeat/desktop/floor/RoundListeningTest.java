@@ -14,11 +14,9 @@ import java.util.concurrent.locks.LockSupport;
 import java.util.function.LongSupplier;
 import javafx.application.Platform;
 import onebeat.core.camp.Camp;
-import onebeat.core.camp.Ladders;
 import onebeat.core.camp.Tonight;
 import onebeat.core.hearing.PlannedContact;
 import onebeat.core.hearing.PlannedRound;
-import onebeat.core.rounds.Calls;
 import onebeat.core.rounds.Schedule;
 import onebeat.desktop.DemoSituation;
 import onebeat.desktop.Driver;
@@ -141,7 +139,7 @@ class RoundListeningTest {
     void whileTheClockStandsNoRepetitionPasses() throws InterruptedException {
         Camp camp = DemoSituation.camp();
         Schedule schedule =
-                Tonight.schedule(camp, camp.sessionOn(DemoSituation.DAY).orElseThrow(), Calls.NONE, new Ladders());
+                Tonight.schedule(camp, camp.sessionOn(DemoSituation.DAY).orElseThrow());
         long start = schedule.rounds().getFirst().startMs();
         List<PlannedContact> first = PlannedRound.of(schedule, 0).of(0);
         long before = start + (long) first.getLast().ms() - 500;
