@@ -1,14 +1,11 @@
 package onebeat.desktop.bench;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.animation.PauseTransition;
-import javafx.scene.Node;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
@@ -32,6 +29,7 @@ import onebeat.desktop.bench.BenchEffect.SidePage;
 import onebeat.desktop.callline.LineWatch;
 import onebeat.desktop.figures.FeetView;
 import onebeat.desktop.figures.FigureView;
+import onebeat.desktop.nodes.ChosenRows;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.rope.RopeView;
 import onebeat.desktop.text.Texts;
@@ -50,8 +48,8 @@ final class BenchView extends GridPane {
     private final TempoCord tempo = new TempoCord();
     private final FigureView figures = new FigureView();
     private final FeetView feet = new FeetView();
-    private final VBox lines = new VBox(2);
-    private final ScrollPane linesScroll = Nodes.scroll(lines);
+    private final ChosenRows lines = new ChosenRows(2);
+    private List<Drill> listed = List.of();
     private @Nullable Shown shown;
     private LineWatch.@Nullable Seen corner;
 
@@ -88,7 +86,7 @@ final class BenchView extends GridPane {
         VBox ropePaper = new VBox(4, title, under, rope);
         ropePaper.getStyleClass().add("paper");
         VBox.setVgrow(rope, Priority.ALWAYS);
-        VBox linesPaper = paper("bench.lines", linesScroll);
+        VBox linesPaper = paper("bench.lines", lines.view());
         VBox feetPaper = paper("bench.feet", feet);
         VBox figurePaper = paper("bench.figures", figures);
         VBox tempoPaper = paper("bench.tempo", Nodes.scroll(tempo));
@@ -134,17 +132,12 @@ final class BenchView extends GridPane {
             look(now);
             return;
         }
-        boolean list = shown == null
-                || !shown.camp.drills().equals(now.camp.drills())
-                || !shown.state.drill().equals(now.state.drill());
         if (shown == null || !shown.state.seen().equals(now.state.seen())) {
             corner = now.state.seen();
         }
         shown = now;
         showTitle();
-        if (list) {
-            showLines();
-        }
+        showLines(now);
         showRope();
         rope.mark(now.state.mark());
         below.play();
@@ -188,25 +181,24 @@ final class BenchView extends GridPane {
         under.setText(Texts.of(pairing, shown.camp.across().name()) + turned + ways);
     }
 
-    private void showLines() {
-        if (shown == null) {
-            return;
+    private void showLines(Shown now) {
+        List<Drill> drills = List.copyOf(now.camp.drills().all());
+        int chosen = now.state.drill(now.camp).map(drills::indexOf).orElse(-1);
+        if (drills.isEmpty()) {
+            lines.none(Texts.of("bench.lines.empty"));
+        } else if (drills.equals(listed)) {
+            lines.choose(chosen);
+        } else {
+            lines.lay(drills.size(), chosen, place -> row(drills.get(place)));
         }
-        List<Node> rows = new ArrayList<>();
-        int at = 0;
-        for (Drill drill : shown.camp.drills().all()) {
-            boolean chosen = shown.state.drill().equals(Optional.of(drill.id()));
-            at = chosen ? rows.size() : at;
-            VBox row = new VBox(1, Nodes.label(drill.name(), "row-name"), Nodes.label(drill.line(), "row-line"));
-            Nodes.row(row, Texts.of("line.spoken", drill.name(), drill.line()), chosen);
-            row.setOnMousePressed(_ -> dispatch.accept(new ChooseDrill(drill.id())));
-            rows.add(row);
-        }
-        if (rows.isEmpty()) {
-            rows.add(Nodes.flow(Nodes.text(Texts.of("bench.lines.empty"), "soft")));
-        }
-        lines.getChildren().setAll(rows);
-        linesScroll.setVvalue(rows.size() < 2 ? 0 : (double) at / (rows.size() - 1));
+        listed = drills;
+    }
+
+    private VBox row(Drill drill) {
+        VBox row = new VBox(1, Nodes.label(drill.name(), "row-name"), Nodes.label(drill.line(), "row-line"));
+        Nodes.row(row, Texts.of("line.spoken", drill.name(), drill.line()), false);
+        row.setOnMousePressed(_ -> dispatch.accept(new ChooseDrill(drill.id())));
+        return row;
     }
 
     private void showRope() {

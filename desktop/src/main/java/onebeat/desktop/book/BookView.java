@@ -6,17 +6,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.SortedMap;
 import java.util.function.Consumer;
-import java.util.stream.IntStream;
 import javafx.scene.Node;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import onebeat.core.book.OneBeatGap;
 import onebeat.core.camp.Filling;
 import onebeat.desktop.book.BookAction.Choose;
+import onebeat.desktop.nodes.ChosenRows;
 import onebeat.desktop.nodes.Nodes;
-import onebeat.desktop.nodes.PieceByPiece;
 import onebeat.desktop.text.GapWords;
 import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
@@ -24,76 +22,43 @@ import org.jspecify.annotations.Nullable;
 /// Draws the book: one strand for each drill across the days, above them what is proposed.
 final class BookView extends VBox {
 
-    /// So many rows are there at once.
-    private static final int FIRST_ROWS = 3;
-
     private final Consumer<BookAction> dispatch;
     private final Text title = Nodes.text("", "title");
     private final Text under = Nodes.text("", "soft");
     private final VBox next = new VBox(3);
-    private final VBox rows = new VBox(6);
-    private final ScrollPane scroll = Nodes.scroll(rows);
+    private final ChosenRows rows = new ChosenRows(6);
     private @Nullable BookPicture shown;
-    private @Nullable PieceByPiece following;
 
     BookView(Consumer<BookAction> dispatch) {
         super(10);
         this.dispatch = dispatch;
         getStyleClass().add("paper");
-        VBox.setVgrow(scroll, Priority.ALWAYS);
+        VBox.setVgrow(rows.view(), Priority.ALWAYS);
         next.getStyleClass().add("next-session");
-        getChildren().setAll(title, under, next, scroll, Nodes.flow(Nodes.text(Texts.of("caution.book"), "caution")));
+        getChildren()
+                .setAll(title, under, next, rows.view(), Nodes.flow(Nodes.text(Texts.of("caution.book"), "caution")));
     }
 
     void render(BookPicture picture) {
         boolean onlyChosen = shown != null && shown.at(picture.row()).equals(picture);
-        if (!onlyChosen) {
+        if (onlyChosen) {
+            rows.choose(picture.row());
+        } else {
             lay(picture);
         }
         shown = picture;
-        choose();
     }
 
     private void lay(BookPicture picture) {
         title.setText(Texts.of("book.title", picture.camp().card().athlete().name()));
         String summed = Texts.of("book.under", picture.entries().size(), picture.judged(), picture.minutes());
         under.setText(heard(picture).map(words -> summed + " \u00b7 " + words).orElse(summed));
-        rows.getChildren().clear();
         if (picture.entries().isEmpty()) {
-            String key = picture.search().isBlank() ? "book.empty" : "book.notfound";
-            rows.getChildren().add(Nodes.flow(Nodes.text(Texts.of(key, picture.search()), "soft")));
+            rows.none(Texts.of(picture.search().isBlank() ? "book.empty" : "book.notfound", picture.search()));
+        } else {
+            rows.lay(picture.entries().size(), picture.row(), place -> row(picture, place));
         }
-        layRows(picture);
         showNext(picture);
-    }
-
-    /// The first rows up to the chosen one at once, the others behind them.
-    private void layRows(BookPicture picture) {
-        if (following != null) {
-            following.stop();
-        }
-        int count = picture.entries().size();
-        int first = Math.min(count, Math.max(FIRST_ROWS, picture.row() + 1));
-        IntStream.range(0, first).forEach(place -> rows.getChildren().add(row(picture, place)));
-        following = PieceByPiece.lay(IntStream.range(first, count)
-                .<Runnable>mapToObj(place -> () -> {
-                    rows.getChildren().add(row(picture, place));
-                    choose();
-                })
-                .toList());
-    }
-
-    /// The chosen row is marked, and in sight.
-    private void choose() {
-        if (shown == null) {
-            return;
-        }
-        int chosen = shown.row();
-        int last = rows.getChildren().size() - 1;
-        for (int place = 0; place <= last; place++) {
-            rows.getChildren().get(place).pseudoClassStateChanged(Nodes.CHOSEN, place == chosen);
-        }
-        scroll.setVvalue(last < 1 ? 0 : (double) chosen / last);
     }
 
     /// How long after the feed answers were heard over all lines, on the last day that somebody listened.

@@ -42,8 +42,10 @@ public final class HelpSheet extends VBox {
 
     private static final List<String> EXAMPLES = List.of("one", "two", "three", "four");
 
-    /// So many rows come first.
-    private static final int FIRST_ROWS = 10;
+    /// So many rows come at once, and so many of them are seen.
+    private static final int ROWS_AT_ONCE = 3;
+
+    private static final int ROWS_SEEN = 24;
 
     private final LongList<Row> keys;
 
@@ -144,10 +146,13 @@ public final class HelpSheet extends VBox {
 
     /// What comes onto the empty sheet: the rows, and how a line is written.
     private List<Runnable> pieces(List<Row> rows, VBox right, Camp camp) {
-        int first = Math.min(FIRST_ROWS, rows.size());
+        int seen = Math.min(ROWS_SEEN, rows.size());
         List<Runnable> pieces = new ArrayList<>();
-        pieces.add(() -> keys.getItems().addAll(rows.subList(0, first)));
-        pieces.add(() -> keys.getItems().addAll(rows.subList(first, rows.size())));
+        for (int from = 0; from < seen; from += ROWS_AT_ONCE) {
+            List<Row> next = rows.subList(from, Math.min(from + ROWS_AT_ONCE, seen));
+            pieces.add(() -> keys.getItems().addAll(next));
+        }
+        pieces.add(() -> keys.getItems().addAll(rows.subList(seen, rows.size())));
         pieces.add(() -> right.getChildren().add(Nodes.flow(Nodes.text(Texts.of("help.line.under"), "small"))));
         for (String which : EXAMPLES) {
             pieces.add(() -> right.getChildren().addAll(example(camp, which)));

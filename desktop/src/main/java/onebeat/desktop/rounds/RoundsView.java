@@ -1,6 +1,5 @@
 package onebeat.desktop.rounds;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -17,6 +16,7 @@ import onebeat.core.camp.Turns;
 import onebeat.core.rounds.Scheme;
 import onebeat.core.rounds.Session;
 import onebeat.core.rounds.Template;
+import onebeat.desktop.nodes.ChosenRows;
 import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.rounds.RoundsAction.ChooseLine;
 import onebeat.desktop.rounds.RoundsAction.ChooseRound;
@@ -33,10 +33,13 @@ final class RoundsView extends VBox {
     private final Text title = Nodes.text("", "title");
     private final Text under = Nodes.text("", "soft");
     private final HourRope hour;
-    private final VBox lines = new VBox(2);
-    private final ScrollPane linesScroll = Nodes.scroll(lines);
+    private final ChosenRows lines = new ChosenRows(2);
+    private List<SaidLine> shown = List.of();
     private final RoundPaper round = new RoundPaper();
     private final CostPaper cost = new CostPaper();
+
+    /// A line of the camp as a row tells it.
+    private record SaidLine(Drill drill, String said) {}
 
     /// @param words a line in words; nothing where the shorthand comes first
     RoundsView(Consumer<RoundsAction> dispatch, UnaryOperator<String> words) {
@@ -49,10 +52,10 @@ final class RoundsView extends VBox {
                 place -> dispatch.accept(new DropLine(place))));
         VBox top = new VBox(2, title, Nodes.flow(under), hour);
         top.getStyleClass().add("paper");
-        VBox left = paper("rounds.lines", linesScroll);
+        VBox left = paper("rounds.lines", lines.view());
         VBox middle = paper("rounds.round", filling(round));
         VBox right = paper("rounds.cost", filling(cost));
-        VBox.setVgrow(linesScroll, Priority.ALWAYS);
+        VBox.setVgrow(lines.view(), Priority.ALWAYS);
         HBox low = new HBox(12, left, middle, right);
         left.prefWidthProperty().bind(low.widthProperty().multiply(0.38));
         middle.prefWidthProperty().bind(low.widthProperty().multiply(0.36));
@@ -123,25 +126,27 @@ final class RoundsView extends VBox {
     }
 
     private void showLines(RoundsPicture picture) {
-        List<Node> rows = new ArrayList<>();
-        for (int i = 0; i < picture.lines().size(); i++) {
-            rows.add(row(picture.lines().get(i), i, i == picture.line()));
+        List<SaidLine> said = picture.lines().stream()
+                .map(drill -> new SaidLine(drill, words.apply(drill.line())))
+                .toList();
+        if (said.isEmpty()) {
+            lines.none(Texts.of("bench.lines.empty"));
+        } else if (said.equals(shown)) {
+            lines.choose(picture.line());
+        } else {
+            lines.lay(said.size(), picture.line(), place -> row(said.get(place), place));
         }
-        if (rows.isEmpty()) {
-            rows.add(Nodes.flow(Nodes.text(Texts.of("bench.lines.empty"), "soft")));
-        }
-        lines.getChildren().setAll(rows);
-        linesScroll.setVvalue(rows.size() < 2 ? 0 : (double) picture.line() / (rows.size() - 1));
+        shown = said;
     }
 
-    private VBox row(Drill drill, int place, boolean chosen) {
-        String said = words.apply(drill.line());
+    private VBox row(SaidLine line, int place) {
+        Drill drill = line.drill;
         VBox row = new VBox(1, Nodes.label(drill.name(), "row-name"));
-        if (!said.isEmpty()) {
-            row.getChildren().add(Nodes.flow(Nodes.text(said, "small")));
+        if (!line.said.isEmpty()) {
+            row.getChildren().add(Nodes.flow(Nodes.text(line.said, "small")));
         }
         row.getChildren().add(Nodes.label(drill.line(), "row-line"));
-        Nodes.row(row, Texts.of("line.spoken", drill.name(), drill.line()), chosen);
+        Nodes.row(row, Texts.of("line.spoken", drill.name(), drill.line()), false);
         row.setOnMousePressed(_ -> dispatch.accept(new ChooseLine(place)));
         row.setOnMouseClicked(e -> {
             if (e.getClickCount() > 1) {
