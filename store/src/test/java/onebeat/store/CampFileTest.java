@@ -470,8 +470,7 @@ class CampFileTest {
 
     @Test
     void theNewestSchemaIsThatOfTheLastMigration() throws Exception {
-        Path migrations =
-                Path.of(Header.class.getResource("/onebeat/store/migration").toURI());
+        Path migrations = Path.of("src/main/resources/onebeat/store/migration");
         try (Stream<Path> files = Files.list(migrations)) {
             assertThat(files.map(file -> file.getFileName().toString())
                             .map(name -> Integer.parseInt(name.substring(1, name.indexOf("__"))))
