@@ -43,7 +43,11 @@ record FloorPicture(
         String heard,
         double level) {
 
+    /// Steps of the rope that can be told apart: about half a pixel. Between two of them nothing has to be drawn.
+    private static final double STEPS = 2_400;
+
     FloorPicture {
+        used = Math.round(used * STEPS) / STEPS;
         call = List.copyOf(call);
         whips = List.copyOf(whips);
     }

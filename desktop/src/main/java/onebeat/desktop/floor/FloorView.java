@@ -18,6 +18,7 @@ import onebeat.desktop.nodes.Nodes;
 import onebeat.desktop.rope.Curve;
 import onebeat.desktop.rope.Curve.Point;
 import onebeat.desktop.text.Texts;
+import org.jspecify.annotations.Nullable;
 
 /// Draws the floor: dark, huge, calm. It is laid out once for 1280 by 800 and scaled to the window as a whole.
 final class FloorView extends Pane {
@@ -41,6 +42,9 @@ final class FloorView extends Pane {
 
     private final Group paper = new Group();
     private final Scale scale = new Scale(1, 1);
+    private @Nullable Shown shown;
+
+    private record Shown(FloorPicture picture, String told) {}
 
     FloorView() {
         getStyleClass().add("floor");
@@ -59,8 +63,18 @@ final class FloorView extends Pane {
         paper.setLayoutY((getHeight() - HEIGHT * share) / 2);
     }
 
+    /// Draws this, unless it is what is there already: the clock asks for each frame.
+    ///
     /// @param told what is said to the coach right now, in place of the keys; may be empty
     void show(FloorPicture now, String told) {
+        Shown next = new Shown(now, told);
+        if (!next.equals(shown)) {
+            shown = next;
+            draw(now, told);
+        }
+    }
+
+    private void draw(FloorPicture now, String told) {
         pseudoClassStateChanged(LAST_TEN, now.lastTen());
         List<Node> nodes = new ArrayList<>();
         nodes.add(at(LEFT, 66, now.head().toUpperCase(Locale.ROOT), "floor-head"));

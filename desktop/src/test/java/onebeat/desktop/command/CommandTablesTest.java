@@ -17,6 +17,9 @@ class CommandTablesTest {
 
     private static final List<Command<?, ?>> ALL = AllCommands.list();
 
+    /// So many letters of the usual size fit into their column of the sheet.
+    private static final int LONGEST_HELP = 76;
+
     private static List<BoundCommand> bound() {
         return ALL.stream().map(c -> new BoundCommand(c, () -> true, () -> {})).toList();
     }
@@ -43,6 +46,9 @@ class CommandTablesTest {
             assertThat(CommandWords.has(c.id() + ".help")).as(c.id() + ".help").isTrue();
             assertThat(c.name().length()).as(c.name()).isLessThan(26);
             assertThat(c.help()).as(c.id()).endsWith(".");
+            assertThat(c.help().length())
+                    .as("stands in one line on the sheet of keys: " + c.help())
+                    .isLessThanOrEqualTo(LONGEST_HELP);
         });
         for (Scope scope : Scope.values()) {
             assertThat(CommandWords.has(scope.key())).as(scope.key()).isTrue();
