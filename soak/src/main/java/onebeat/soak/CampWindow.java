@@ -121,15 +121,31 @@ final class CampWindow implements AutoCloseable {
 
     /// Does something with the window.
     ///
-    /// @return how that held the interface up, what it set off at once included
+    /// @return how that held the interface up, the first frame of what it set off included
     static Hold timed(Runnable work) {
+        return timed(work, 0);
+    }
+
+    /// The same, with what it sets off in some time.
+    ///
+    /// @param lookMs for so long it is looked at, in milliseconds
+    /// @return the longest time in which the interface gave no sign of life
+    static Hold timed(Runnable work, long lookMs) {
         HoldWatch watch = Objects.requireNonNull(WATCH.get(), "no window was opened");
+        long end = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(lookMs);
+        Hold longest = sign(watch, work);
+        do {
+            longest = Hold.longer(longest, sign(watch, () -> {}));
+        } while (System.nanoTime() < end);
+        return longest;
+    }
+
+    private static Hold sign(HoldWatch watch, Runnable work) {
         watch.begin();
         onFx(() -> {
             work.run();
             return true;
         });
-        onFx(() -> true);
         return watch.end();
     }
 

@@ -21,7 +21,7 @@ import onebeat.store.CampFile;
 
 /// Camps that no coach has: own lines that stand in one another a hundred deep, a line of two hundred strikes, three
 /// thousand rounds tonight, a film of a hundred thousand exchanges. For how long each station holds the interface up
-/// when it is entered is told and not judged.
+/// when it is entered the second time is told and not judged.
 final class Stalls implements Part {
 
     private static final int OWN_LINES = 100;
@@ -63,14 +63,14 @@ final class Stalls implements Part {
         try (CampWindow window = CampWindow.open(path)) {
             for (int round = 0; round < 2; round++) {
                 for (StationName station : StationName.values()) {
-                    Hold hold = CampWindow.timed(() -> window.shell.go(station));
+                    Hold hold = CampWindow.timed(() -> window.shell.go(station), LOOK_MS);
                     if (round > 0) {
                         held.merge(what + " " + station, hold, Hold::longer);
                     }
                     CampWindow.mustBeExpected();
                 }
             }
-            CampWindow.timed(() -> window.shell.go(StationName.BENCH));
+            CampWindow.timed(() -> window.shell.go(StationName.BENCH), LOOK_MS);
             String line = kind == 1 ? "[1 2]*98" : "1 2 3";
             held.put(
                     what + " typed",
@@ -84,6 +84,9 @@ final class Stalls implements Part {
             held.put(what + " settling", most);
         }
     }
+
+    /// What a station draws after it was entered comes in this time.
+    private static final long LOOK_MS = 700;
 
     private static final long SETTLES_MS = 20;
     private static final long FRAME_MS = 10;

@@ -19,7 +19,6 @@ import onebeat.core.play.Placing;
 import onebeat.core.play.Play;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Who;
-import onebeat.core.review.Context;
 import onebeat.core.timing.Rung;
 
 /// What the book proposes for a session: the lines that are due, each with its reason.
@@ -133,10 +132,7 @@ public final class Filling {
     }
 
     private static boolean holds(Camp camp, Read read, Setting setting) {
-        return Play.of(read.line(), setting).ways().stream()
-                .allMatch(way -> Holding.plan(way, setting, camp.holder(), Context.USUAL_BPM)
-                        .missing()
-                        .isEmpty());
+        return Play.of(read.line(), setting).ways().stream().allMatch(way -> Holding.hasTargets(way, camp.holder()));
     }
 
     /// Whether the partner at the door feeds everything that a line asks of them.

@@ -66,6 +66,18 @@ public final class Holding {
                 .orElseThrow();
     }
 
+    /// Whether gear can be put on the hands so that there is a target for everything that is hit, in time or not. That
+    /// takes much less than a plan.
+    public static boolean hasTargets(PlayedWay way, Holder holder) {
+        HoldOptions holds = new HoldOptions(way, holder);
+        List<Step> strikes = way.steps().stream()
+                .filter(s -> s.who() == Who.ATHLETE && s.placed().act().isStrike())
+                .toList();
+        return HandGear.choices(holder.gear()).stream()
+                .anyMatch(gear -> strikes.stream()
+                        .noneMatch(strike -> holds.options(strike, gear).isEmpty()));
+    }
+
     private Optional<PadPlan> bestWith(Stream<HandGear> choices) {
         return choices.map(this::with).min(FEWEST_LEFT.thenComparingDouble(PadPlan::travelCm));
     }

@@ -94,6 +94,32 @@ class HoldingTest {
         }
     }
 
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"1 2 3 rlow", "1 2b 3", "1 3 tie knee", "(1) catch+2 rmid", "sw-mid sw-mid", "2 elbow relbow"})
+    @DisplayName("what has a target is told as the plan tells it, with mitts, with kick pads, with shields alone")
+    void whatHasATargetIsToldWithoutThePlan(String line) {
+        for (Setting setting : Lines.ALL_SETTINGS) {
+            for (Set<Gear> gear : List.of(MITTS, PADS, EnumSet.of(Gear.BELLY), EnumSet.of(Gear.MITTS))) {
+                Holder holder = new Holder(gear, JabSchool.STRAIGHT);
+                PadPlan plan = Holding.plan(way(line, setting), setting, holder, BPM);
+                if (plan.clash().isEmpty()) {
+                    assertThat(Holding.hasTargets(way(line, setting), holder))
+                            .as(line + " " + gear)
+                            .isEqualTo(plan.missing().isEmpty());
+                }
+            }
+        }
+    }
+
+    @Test
+    @DisplayName("a strike without a target is missed too where the hands are late before it")
+    void whatComesAfterTooLateAHandIsLookedAtToo() {
+        Holder mitts = new Holder(EnumSet.of(Gear.MITTS), JabSchool.STRAIGHT);
+        assertThat(Holding.hasTargets(way("[1 2]*4 rlow", Lines.SAME), mitts)).isFalse();
+        assertThat(Holding.hasTargets(way("[1 2]*4", Lines.SAME), mitts)).isTrue();
+    }
+
     /// The rules, checked without the planner: one kind of hand gear, each hand home from its feed and moved in time.
     private static void obeys(PlayedWay way, Setting setting, PadPlan plan) {
         assertThat(plan.pads().stream()

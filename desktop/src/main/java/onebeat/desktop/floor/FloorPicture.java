@@ -43,8 +43,8 @@ record FloorPicture(
         String heard,
         double level) {
 
-    /// Steps of the rope that can be told apart: about half a pixel. Between two of them nothing has to be drawn.
-    private static final double STEPS = 2_400;
+    /// Steps of the rope that can be told apart: about a pixel. Between two of them nothing has to be drawn.
+    private static final double STEPS = 1_200;
 
     FloorPicture {
         used = Math.round(used * STEPS) / STEPS;
