@@ -8,15 +8,15 @@ import java.time.ZoneOffset;
 
 /// The day on which tests drive the window: always the same, as the demo's rounds are drawn anew for every day.
 /// `-Donebeat.test.day=2027-03-04` tries another.
-final class TestDay {
+public final class TestDay {
 
     /// A Thursday.
-    static final LocalDate TODAY = LocalDate.parse(System.getProperty("onebeat.test.day", "2027-03-04"));
+    public static final LocalDate TODAY = LocalDate.parse(System.getProperty("onebeat.test.day", "2027-03-04"));
 
     private TestDay() {}
 
     /// A clock that goes on from noon of that day, so that no test runs over midnight.
-    static Clock clock() {
+    public static Clock clock() {
         Clock system = Clock.systemUTC();
         return Clock.offset(
                 system,

@@ -3,7 +3,8 @@ package onebeat.core.rounds;
 import java.util.List;
 import onebeat.core.play.Beat;
 
-/// When a call has to begin, so that it is said, heard and answered by its beat.
+/// When a call has to begin, so that it is said, heard and answered by its beat. It answers the same each time it is
+/// asked: where calls take another time from now on, that is another one of these.
 public interface Calls {
 
     /// Nothing is said.

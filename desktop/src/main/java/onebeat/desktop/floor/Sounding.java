@@ -123,6 +123,8 @@ final class Sounding {
         }
         try {
             voice.take(word, file);
+            // The call takes another time now, so what was laid out with it no longer holds.
+            calls = new SaidCalls(voice, scheme());
             return Texts.of("floor.voice.taken", word);
         } catch (IOException e) {
             return Texts.of("floor.voice.not", name, String.valueOf(e.getMessage()));
