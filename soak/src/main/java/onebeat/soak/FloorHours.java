@@ -60,7 +60,7 @@ final class FloorHours implements Part {
                     window.press(JUDGED.get(random.nextInt(JUDGED.size())), false, false, false);
                 }
                 if (random.nextInt(900) == 0) {
-                    again(window);
+                    again(window, random);
                 }
             }
             CampWindow.mustBeExpected();
@@ -74,10 +74,12 @@ final class FloorHours implements Part {
         }
     }
 
-    /// A round again, and an evening anew where it was over. Who leaves the floor pauses it, so that the bell always
-    /// starts it when one comes back.
-    private static void again(CampWindow window) throws Exception {
-        window.press(KeyCode.R, false, false, false);
+    /// A round again, which after the end is the last one; or an evening anew where it was over. Who leaves the floor
+    /// pauses it, so that the bell always starts it when one comes back.
+    private static void again(CampWindow window, Random random) throws Exception {
+        if (random.nextBoolean()) {
+            window.press(KeyCode.R, false, false, false);
+        }
         CampWindow.timed(() -> window.shell.go(StationName.ROUNDS));
         CampWindow.timed(() -> window.shell.go(StationName.FLOOR));
         window.press(KeyCode.SPACE, false, false, false);
