@@ -2,8 +2,10 @@ package onebeat.core.rounds;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import onebeat.core.holding.Contact;
@@ -180,6 +182,7 @@ public record Schedule(List<Stretch> rounds, List<Between> between, List<Event> 
         }
         events.add(new Event(stretch.endMs() - LAST_TEN_MS, Event.Kind.LAST_TEN, round, -1, "", -1));
         events.add(new Event(stretch.endMs(), Event.Kind.END, round, -1, "", -1));
+        IdentityHashMap<Way, Sounded> known = new IdentityHashMap<>();
         for (int r = 0; r < slots.size(); r++) {
             Slot slot = slots.get(r);
             double first = stretch.startMs() + slot.beat * beatMs;
@@ -197,15 +200,24 @@ public record Schedule(List<Stretch> rounds, List<Between> between, List<Event> 
                 long at = Math.round(first + beat * beatMs - call.beforeMs());
                 events.add(new Event(at, Event.Kind.CALL, round, repetition, call.text(), beat));
             }
-            Way way = turn.way().way();
-            for (Clicks.Click click : Clicks.of(way)) {
+            Sounded sounded = known.computeIfAbsent(turn.way().way(), Sounded::of);
+            for (Clicks.Click click : sounded.clicks) {
                 double beat = click.beat().inBeats();
                 long at = Math.round(first + beat * beatMs);
                 events.add(new Event(at, Event.Kind.CLICK, round, repetition, click.text(), beat));
             }
-            cues(way)
-                    .forEach((beat, text) -> events.add(new Event(
-                            Math.round(first + beat * beatMs), Event.Kind.CUE, round, repetition, text, beat)));
+            sounded.cues.forEach((beat, text) -> events.add(
+                    new Event(Math.round(first + beat * beatMs), Event.Kind.CUE, round, repetition, text, beat)));
+        }
+    }
+
+    /// What is heard of a way: the same in each of its repetitions.
+    ///
+    /// @param cues by their beat
+    private record Sounded(List<Clicks.Click> clicks, SortedMap<Double, String> cues) {
+
+        static Sounded of(Way way) {
+            return new Sounded(Clicks.of(way), Schedule.cues(way));
         }
     }
 
@@ -217,7 +229,7 @@ public record Schedule(List<Stretch> rounds, List<Between> between, List<Event> 
         return Math.max(stretch.startMs(), Math.round(firstMs - ahead));
     }
 
-    private static TreeMap<Double, String> cues(Way way) {
+    private static SortedMap<Double, String> cues(Way way) {
         return way.actions().stream()
                 .filter(p -> p.who() == Who.PARTNER && p.technique().counts() > 0)
                 .collect(Collectors.groupingBy(
