@@ -116,6 +116,9 @@ class HoldingTest {
     @DisplayName("a strike without a target is missed too where the hands are late before it")
     void whatComesAfterTooLateAHandIsLookedAtToo() {
         Holder mitts = new Holder(EnumSet.of(Gear.MITTS), JabSchool.STRAIGHT);
+        PadPlan late = Holding.plan(way("[1 2]*4 rlow", Lines.SAME), Lines.SAME, mitts, 2_000);
+        assertThat(late.clash()).as("the hands are late").isPresent();
+        assertThat(late.missing()).as("and the plan ends there").isEmpty();
         assertThat(Holding.hasTargets(way("[1 2]*4 rlow", Lines.SAME), mitts)).isFalse();
         assertThat(Holding.hasTargets(way("[1 2]*4", Lines.SAME), mitts)).isTrue();
     }

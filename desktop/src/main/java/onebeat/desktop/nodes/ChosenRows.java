@@ -7,9 +7,8 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
-/// Rows one above the other, of which one is chosen and in sight. The first are there at once and the others follow,
-/// one
-/// for each frame, so that a long list does not hold the interface up. Another row is chosen without drawing any.
+/// Rows one above the other, of which one is chosen and in sight. The first are there at once, the others follow frame
+/// by frame, so that a long list does not hold the interface up. Another row is chosen without drawing any.
 public final class ChosenRows {
 
     /// So many rows are there at once.
