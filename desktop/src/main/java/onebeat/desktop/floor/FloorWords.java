@@ -1,17 +1,10 @@
 package onebeat.desktop.floor;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
-import onebeat.core.book.Judgement;
-import onebeat.core.camp.Camp;
 import onebeat.core.camp.Turns;
-import onebeat.core.notation.Notation;
-import onebeat.core.notation.Read;
 import onebeat.core.rounds.Event;
 import onebeat.core.rounds.Event.Kind;
 import onebeat.core.rounds.Exercise;
@@ -19,13 +12,10 @@ import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule;
 import onebeat.core.rounds.Schedule.Between;
 import onebeat.core.rounds.Schedule.Stretch;
-import onebeat.core.wording.Scheme;
-import onebeat.core.wording.Wording;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.floor.FloorPicture.Whip;
 import onebeat.desktop.floor.FloorPicture.Word;
 import onebeat.desktop.floor.Run.State;
-import onebeat.desktop.settings.Settings;
 import onebeat.desktop.text.Texts;
 import org.jspecify.annotations.Nullable;
 
@@ -33,12 +23,12 @@ import org.jspecify.annotations.Nullable;
 final class FloorWords {
 
     private final CampSession app;
-    private final BooleanSupplier byNumber;
+    private final RoundWords rounds;
 
     /// @param byNumber whether punches are called by number
     FloorWords(CampSession app, BooleanSupplier byNumber) {
         this.app = app;
-        this.byNumber = byNumber;
+        this.rounds = new RoundWords(app, byNumber);
     }
 
     /// The picture of now.
@@ -72,7 +62,7 @@ final class FloorWords {
                 false,
                 0,
                 1,
-                words(first),
+                rounds.call(first),
                 0,
                 -1,
                 "",
@@ -107,7 +97,7 @@ final class FloorWords {
                 false,
                 used,
                 1,
-                words(coming),
+                rounds.call(coming),
                 0,
                 -1,
                 "",
@@ -212,7 +202,7 @@ final class FloorWords {
                 left <= 10,
                 used(stretch, now),
                 1 - 10_000.0 / stretch.lengthMs(),
-                words(stretch),
+                rounds.call(stretch),
                 beats,
                 click.map(e -> (int) Math.floor(e.beat())).orElse(-1),
                 Texts.of("floor.count", call.map(e -> e.repetition() + 1).orElse(0), stretch.repetitions()),
@@ -255,41 +245,6 @@ final class FloorWords {
     }
 
     private String tallyOf(Schedule schedule, int round) {
-        if (round < 0) {
-            return "";
-        }
-        String plan = schedule.rounds().get(round).part().plan().id();
-        Map<Judgement, Integer> counts = new EnumMap<>(Judgement.class);
-        app.camp().repetitions().all().stream()
-                .filter(r -> r.roundId().equals(plan))
-                .forEach(r -> counts.merge(r.judgement(), 1, Integer::sum));
-        List<String> words = new ArrayList<>();
-        for (Judgement judgement : Judgement.values()) {
-            int count = counts.getOrDefault(judgement, 0);
-            if (count > 0 || judgement == Judgement.CLEAN) {
-                words.add(Texts.of("judged." + judgement, count));
-            }
-        }
-        return String.join(" · ", words);
-    }
-
-    /// The line of a round in words or numbers, as the voice calls it: never shorthand. A comma ends each piece.
-    private List<Word> words(Stretch stretch) {
-        List<Word> words = new ArrayList<>();
-        Camp worked = Turns.workedBy(app.camp(), stretch.part().plan().worker()).orElse(app.camp());
-        Settings settings = app.settings().get();
-        Wording wording = (byNumber.getAsBoolean() ? settings.with(Scheme.NUMBERS) : settings)
-                .wording(worked.setting().athlete(), worked.setting().partner());
-        if (Notation.read(stretch.part().text(), worked.vocabulary()) instanceof Read read) {
-            List<Wording.Said> pieces = wording.pieces(read.line());
-            for (Wording.Said piece : pieces) {
-                String end = piece.equals(pieces.getLast()) ? "" : piece.partner() ? ":" : ",";
-                String[] all = (piece.words() + end).split(" ", -1);
-                for (String word : all) {
-                    words.add(new Word(word, piece.partner()));
-                }
-            }
-        }
-        return words;
+        return round < 0 ? "" : rounds.tally(schedule.rounds().get(round));
     }
 }
