@@ -175,6 +175,7 @@ public record Schedule(List<Stretch> rounds, List<Between> between, List<Event> 
 
     private static void round(List<Event> events, int round, Stretch stretch, List<Slot> slots, Calls calls) {
         RoundPlan plan = stretch.part().plan();
+        String line = stretch.part().text();
         double beatMs = 60_000.0 / plan.bpm();
         events.add(new Event(stretch.startMs(), Event.Kind.BELL, round, -1, "", -1));
         if (stretch.lengthMs() > LAST_MINUTE_MS) {
@@ -192,8 +193,7 @@ public record Schedule(List<Stretch> rounds, List<Between> between, List<Event> 
             Part.Turned turn = stretch.part().turn(r);
             double roomMs = slot.gap * beatMs;
             long called = call(stretch, slot, first, calls.beforeMs(turn, roomMs));
-            events.add(
-                    new Event(called, Event.Kind.CALL, round, r, stretch.part().text(), -1));
+            events.add(new Event(called, Event.Kind.CALL, round, r, line, -1));
             int repetition = r;
             for (Calls.Call call : calls.within(turn, roomMs, beatMs)) {
                 double beat = call.beat().inBeats();

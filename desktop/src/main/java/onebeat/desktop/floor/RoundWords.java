@@ -10,8 +10,7 @@ import onebeat.core.book.Repetition;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Shelf;
 import onebeat.core.camp.Turns;
-import onebeat.core.notation.Notation;
-import onebeat.core.notation.Read;
+import onebeat.core.notation.Line;
 import onebeat.core.rounds.RoundPlan;
 import onebeat.core.rounds.Schedule.Stretch;
 import onebeat.core.wording.Scheme;
@@ -31,7 +30,7 @@ final class RoundWords {
     private final LatestAnswer<Counted, String> tally = new LatestAnswer<>(RoundWords::count);
 
     /// What the words of a call depend on.
-    private record Called(Camp camp, Settings settings, RoundPlan plan, String text) {}
+    private record Called(Camp camp, Settings settings, RoundPlan plan, Line line) {}
 
     /// What the count of a round depends on.
     private record Counted(Shelf<Repetition> repetitions, String plan) {}
@@ -49,7 +48,7 @@ final class RoundWords {
                 app.camp(),
                 byNumber.getAsBoolean() ? settings.with(Scheme.NUMBERS) : settings,
                 stretch.part().plan(),
-                stretch.part().text()));
+                stretch.part().line()));
     }
 
     /// How many repetitions of a round were judged how.
@@ -63,14 +62,11 @@ final class RoundWords {
         Camp worked = Turns.workedBy(of.camp(), of.plan().worker()).orElse(of.camp());
         Wording wording = of.settings()
                 .wording(worked.setting().athlete(), worked.setting().partner());
-        if (Notation.read(of.text(), worked.vocabulary()) instanceof Read read) {
-            List<Wording.Said> pieces = wording.pieces(read.line());
-            for (Wording.Said piece : pieces) {
-                String end = piece.equals(pieces.getLast()) ? "" : piece.partner() ? ":" : ",";
-                String[] all = (piece.words() + end).split(" ", -1);
-                for (String word : all) {
-                    words.add(new Word(word, piece.partner()));
-                }
+        List<Wording.Said> pieces = wording.pieces(of.line());
+        for (Wording.Said piece : pieces) {
+            String end = piece.equals(pieces.getLast()) ? "" : piece.partner() ? ":" : ",";
+            for (String word : (piece.words() + end).split(" ", -1)) {
+                words.add(new Word(word, piece.partner()));
             }
         }
         return List.copyOf(words);
