@@ -3,6 +3,12 @@ package onebeat.core.camp;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
 import onebeat.core.rounds.Calls;
@@ -90,6 +96,30 @@ class SchedulesTest {
             assertThat(seen.rounds().getFirst().part())
                     .isNotEqualTo(
                             Tonight.schedule(camp, TONIGHT).rounds().getFirst().part());
+        }
+    }
+
+    /// The window asks and so does what works beside it.
+    @Test
+    void severalMayAskAtOnce() throws Exception {
+        Calls slow = (_, _) -> 900;
+        List<Camp> camps = List.of(camp, with(camp, Edit.add(Place.ROUNDS, round("r3", 2, 90))));
+        List<Schedule> expected = new ArrayList<>();
+        for (Camp one : camps) {
+            expected.add(new Schedules().of(one, TONIGHT, Calls.NONE));
+            expected.add(new Schedules().of(one, TONIGHT, slow));
+        }
+        List<Callable<Boolean>> asking = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            int which = i % expected.size();
+            asking.add(() -> schedules
+                    .of(camps.get(which / 2), TONIGHT, which % 2 == 0 ? Calls.NONE : slow)
+                    .equals(expected.get(which)));
+        }
+        try (ExecutorService threads = Executors.newFixedThreadPool(4)) {
+            for (Future<Boolean> same : threads.invokeAll(asking)) {
+                assertThat(same.get()).isTrue();
+            }
         }
     }
 }
