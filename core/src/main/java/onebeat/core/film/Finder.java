@@ -1,6 +1,5 @@
 package onebeat.core.film;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -8,18 +7,11 @@ import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
-import onebeat.core.exchange.Move;
-import onebeat.core.notation.Notation;
-import onebeat.core.notation.Read;
 import onebeat.core.opening.LookaheadOpponent;
-import onebeat.core.opening.Openings;
 import onebeat.core.opening.PartnerModel;
 import onebeat.core.play.Body;
 import onebeat.core.play.ContinuationCache;
-import onebeat.core.play.PlayedWay;
-import onebeat.core.review.Code;
 import onebeat.core.review.Context;
-import onebeat.core.review.Review;
 import onebeat.core.review.Score;
 
 /// Finds the best answers to what the partner does, up to so many actions: from the repertoire every defence
@@ -50,76 +42,51 @@ public final class Finder {
     public record Query(String feed, Context context, Repertoire repertoire, int depth, int top) {}
 
     private final Query query;
-    private final Context context;
     private final Map<String, Double> mastery;
-    private final PartnerModel model;
     private final Beginnings beginnings;
-    private final double[] mastered;
     private final ContinuationCache moved;
     private final LookaheadOpponent opponent;
-    private final List<ContinuationCache.Move> moves;
-    private final boolean[] strikes;
-    private final boolean[] back;
-    private final String[] words;
+    private final SearchMoves moves;
     private final BestByStrike best;
+    private final AnswerReview review;
     private final Optional<Consumer<List<Answer>>> told;
     private final boolean careful;
     private final BooleanSupplier stop;
     private final LookaheadOpponent.State[][] states;
-    private final double[] mostEffect;
     private final int[] chosen;
-    private final double leastLeft;
 
     /// How sure a strike is so many beats after what it answers.
     private final double[] sure;
 
     private boolean changed;
-
-    /// The most that each move can gain at all after a beginning, and the moves in that order.
-    private final double[] ever;
-
-    private int[] order = {};
     private long looked;
     private boolean stopped;
 
     private Finder(Query query, Optional<Consumer<List<Answer>>> told, BooleanSupplier stop, boolean careful) {
         this.query = query;
-        this.context = query.context;
         this.mastery = query.repertoire.mastery();
-        this.model = context.partner().atFirstSight();
         this.careful = careful;
         this.told = told;
         this.stop = stop;
         this.beginnings = new Beginnings(query);
         this.best = new BestByStrike(query.top);
+        Context context = query.context;
+        PartnerModel model = context.partner().atFirstSight();
+        this.review = new AnswerReview(context, model, mastery);
         List<Weapon> plain = beginnings.plain();
         moved = new ContinuationCache(
                 context.setting(), plain.stream().map(Weapon::act).toList());
-        moves = moved.moves();
         opponent = new LookaheadOpponent(
                 context.setting(),
                 model,
-                moves.stream().map(ContinuationCache.Move::placed).toList());
-        mastered = plain.stream().mapToDouble(Weapon::mastery).toArray();
-        words = moves.stream().map(m -> Notation.print(m.act())).toArray(String[]::new);
+                moved.moves().stream().map(ContinuationCache.Move::placed).toList());
+        moves = new SearchMoves(plain, moved, opponent);
         states = new LookaheadOpponent.State[query.depth + 2][MOST_COUNTS];
         for (LookaheadOpponent.State[] row : states) {
             for (int i = 0; i < MOST_COUNTS; i++) {
                 row[i] = opponent.state();
             }
         }
-        ever = new double[moves.size()];
-        strikes = new boolean[moves.size()];
-        back = new boolean[moves.size()];
-        mostEffect = new double[moves.size()];
-        double least = 1;
-        for (int i = 0; i < moves.size(); i++) {
-            strikes[i] = moves.get(i).act().isStrike();
-            back[i] = moves.get(i).act().technique().traits().move() == Move.STEP_BACK;
-            mostEffect[i] = strikes[i] ? moved.mostPower(i) * opponent.mostWorth(i) * mastered[i] : 0;
-            least = Math.min(least, opponent.leaves(i));
-        }
-        leastLeft = least;
         chosen = new int[query.depth + 1];
         sure = IntStream.range(0, MOST_COUNTS * (query.depth + 2))
                 .mapToDouble(Value::surety)
@@ -150,9 +117,7 @@ public final class Finder {
     private static Found find(Query query, Optional<Consumer<List<Answer>>> told, BooleanSupplier stop) {
         Finder quick = new Finder(query, told, stop, false);
         Found found = quick.found();
-        return quick.best.all().stream().allMatch(c -> quick.answer(c.text()).isPresent())
-                ? found
-                : new Finder(query, told, stop, true).found();
+        return quick.review.holds(quick.best) ? found : new Finder(query, told, stop, true).found();
     }
 
     private Found found() {
@@ -165,10 +130,11 @@ public final class Finder {
             begin(beginning);
             if (changed) {
                 changed = false;
-                told.ifPresent(listener -> listener.accept(answers()));
+                told.ifPresent(listener -> listener.accept(review.of(best, query.top)));
             }
         }
-        return new Found(looked, Math.max(0, all - looked), !stopped && !beginnings.isNarrowed(), answers());
+        return new Found(
+                looked, Math.max(0, all - looked), !stopped && !beginnings.isNarrowed(), review.of(best, query.top));
     }
 
     /// How many lines begin with the same and have up to so many actions more, itself included.
@@ -195,15 +161,8 @@ public final class Finder {
         }
         LookaheadOpponent.State start = states[0][0];
         start.set(opponent.after(beginning.way()));
-        for (int move = 0; move < ever.length; move++) {
-            ever[move] = mostEffect[move] == 0 ? 0 : Score.of(opponent.everOpen(start, move), mostEffect[move]);
-        }
-        order = IntStream.range(0, ever.length)
-                .boxed()
-                .sorted(Comparator.comparingDouble(move -> -ever[move]))
-                .mapToInt(move -> move)
-                .toArray();
-        Sum sum = Sum.of(beginning, mastery);
+        moves.goOnFrom(start);
+        LineSum sum = LineSum.of(beginning, mastery);
         deeper(new Node(beginning, beginning.strike(), 0, left), moved.at(beginning.way()), beginning.body(), sum);
     }
 
@@ -217,58 +176,24 @@ public final class Finder {
         }
     }
 
-    /// What a line has gained and exposed so far.
-    ///
-    /// @param exposed the sum of what it exposes, without the last action's part and the beat after it
-    /// @param pending what the last action exposes before it is known what follows
-    /// @param count how many there are of both
-    /// @param after beats since the last thing that the partner did
-    private record Sum(double gained, double exposed, double pending, int count, int beats, int after) {
-
-        static Sum of(Beginnings.Beginning beginning, Map<String, Double> mastery) {
-            PlayedWay way = beginning.way();
-            Openings openings = beginning.openings();
-            double gained = 0;
-            for (var strike : beginning.strikes()) {
-                var found = openings.of(strike).orElseThrow();
-                gained += Score.of(
-                                found.value(),
-                                found.effect()
-                                        * mastery.getOrDefault(
-                                                Notation.print(strike.placed().act()), 1.0))
-                        * Value.surety(Value.beatsAfter(way, strike));
-            }
-            double pending = 0;
-            double exposed = openings.fedExposure();
-            for (Map.Entry<Integer, Double> one : openings.exposures().entrySet()) {
-                boolean last = way.steps().get(one.getKey()).beat().equals(beginning.lastBeat());
-                pending += last ? one.getValue() : 0;
-                exposed += last ? 0 : one.getValue();
-            }
-            return new Sum(
-                    gained,
-                    exposed,
-                    pending,
-                    openings.exposures().size() + beginning.feeds(),
-                    way.way().beats(),
-                    beginning.after());
-        }
+    private double quick(LineSum sum, double end) {
+        return Score.quick(sum.gained(), opponent.whole(sum.exposed() + sum.pending(), sum.count(), end), sum.beats());
     }
 
-    private double quick(Sum sum, double end) {
-        return Score.quick(sum.gained, opponent.whole(sum.exposed + sum.pending, sum.count, end), sum.beats);
-    }
-
-    private void deeper(Node node, int place, Body body, Sum sum) {
+    private void deeper(Node node, int place, Body body, LineSum sum) {
         int depth = node.depth;
         LookaheadOpponent.State here = states[depth][0];
         Body[] started = new Body[MOST_COUNTS];
-        double atMost = opponent.whole(sum.exposed + sum.pending * leastLeft, sum.count + 1, 0);
-        for (int move : order) {
-            double needed = best.needed(node.strike.isEmpty() && strikes[move] ? words[move] : node.strike);
+        double atMost = opponent.whole(sum.exposed() + sum.pending() * moves.leastLeft(), sum.count() + 1, 0);
+        for (int move : moves.order()) {
+            double needed =
+                    best.needed(node.strike.isEmpty() && moves.isStrike(move) ? moves.words(move) : node.strike);
             if (stopped
                     || (node.left == 1
-                            && Score.quick(sum.gained + ever[move] * sure[sum.after + 1], atMost, sum.beats + 1)
+                            && Score.quick(
+                                            sum.gained() + moves.ever(move) * sure[sum.after() + 1],
+                                            atMost,
+                                            sum.beats() + 1)
                                     < best.needed(node.strike))) {
                 return;
             }
@@ -277,11 +202,10 @@ public final class Finder {
                 stopped = true;
             }
             ContinuationCache.Moved to = moved.moved(place, move);
-            ContinuationCache.Move what = moves.get(move);
             if (to.isShort()) {
                 continue;
             }
-            int counts = what.counts();
+            int counts = moves.counts(move);
             LookaheadOpponent.State state = states[depth][counts];
             if (started[counts] == null) {
                 state.set(here);
@@ -289,31 +213,32 @@ public final class Finder {
                 started[counts] = body.after(counts);
             }
             double around = opponent.place(to.gapCm(), to.offLine());
-            double settled = sum.exposed + sum.pending * (counts == 1 ? opponent.leaves(move) : 1);
+            double settled = sum.exposed() + sum.pending() * (counts == 1 ? opponent.leaves(move) : 1);
             boolean exposes = opponent.exposes(move);
-            int count = sum.count + (exposes ? 1 : 0);
-            int beats = sum.beats + counts;
+            int count = sum.count() + (exposes ? 1 : 0);
+            int beats = sum.beats() + counts;
             double end = opponent.end(state, move, around);
-            double surety = sure[sum.after + counts];
-            double opening = strikes[move] ? opponent.opening(state, move) : 0;
+            double surety = sure[sum.after() + counts];
+            double opening = moves.isStrike(move) ? opponent.opening(state, move) : 0;
             if (node.left == 1) {
-                Sum atBest =
-                        new Sum(sum.gained + Score.of(opening, mostEffect[move]) * surety, settled, 0, count, beats, 0);
+                LineSum atBest = new LineSum(
+                        sum.gained() + Score.of(opening, moves.mostEffect(move)) * surety, settled, 0, count, beats, 0);
                 if (quick(atBest, end) < needed) {
                     continue;
                 }
             }
             Body before = moved.started(started[counts], move);
-            double gained = sum.gained;
-            if (strikes[move]) {
-                double effect = moved.power(before, move, to.room()) * opponent.worth(state, move) * mastered[move];
+            double gained = sum.gained();
+            if (moves.isStrike(move)) {
+                double effect =
+                        moved.power(before, move, to.room()) * opponent.worth(state, move) * moves.mastered(move);
                 gained += Score.of(opening, effect) * surety;
             }
             Body after = moved.after(before, move);
             double pending = exposes ? opponent.exposure(state, move, after.turn(), after.height(), around) : 0;
-            Sum now = new Sum(gained, settled, pending, count, beats, sum.after + counts);
+            LineSum now = new LineSum(gained, settled, pending, count, beats, sum.after() + counts);
             chosen[depth] = move;
-            String first = node.strike.isEmpty() && strikes[move] ? words[move] : node.strike;
+            String first = node.strike.isEmpty() && moves.isStrike(move) ? moves.words(move) : node.strike;
             double score = quick(now, end);
             if (score >= needed && !leavesStraightBack(depth, !node.strike.isEmpty())) {
                 offer(first, text(node.beginning, depth + 1), score);
@@ -331,30 +256,32 @@ public final class Finder {
 
     /// The most that a line can still come to with so many actions more. What the next one finds open and
     /// has behind it is known; what those after it could is bounded.
-    private double most(Sum sum, LookaheadOpponent.State state, Body body, int left) {
+    private double most(LineSum sum, LookaheadOpponent.State state, Body body, int left) {
         Body started = body.after(1);
         double next = 0;
         double later = 0;
-        for (int move : order) {
-            if (ever[move] <= (left == 1 ? next : Math.min(next, later))) {
+        for (int move : moves.order()) {
+            if (moves.ever(move) <= (left == 1 ? next : Math.min(next, later))) {
                 break;
             }
-            if (mostEffect[move] > 0) {
-                boolean oneCount = moves.get(move).counts() == 1;
+            if (moves.mostEffect(move) > 0) {
+                boolean oneCount = moves.counts(move) == 1;
                 double effect = oneCount
-                        ? moved.power(started, move, 1) * opponent.mostWorth(move) * mastered[move]
-                        : mostEffect[move];
+                        ? moved.power(started, move, 1) * opponent.mostWorth(move) * moves.mastered(move)
+                        : moves.mostEffect(move);
                 next = Math.max(next, Score.of(opponent.nextOpen(state, move), effect));
-                later = left == 1 ? 0 : Math.max(later, Score.of(opponent.mostOpen(state, move), mostEffect[move]));
+                later = left == 1
+                        ? 0
+                        : Math.max(later, Score.of(opponent.mostOpen(state, move), moves.mostEffect(move)));
             }
         }
         double most = Double.NEGATIVE_INFINITY;
         double rest = 0;
         for (int k = 1; k <= left; k++) {
-            double exposure = opponent.whole(sum.exposed + sum.pending * leastLeft, sum.count + k, 0);
-            rest += k == 1 ? next * sure[sum.after + 1] : Math.max(next, later) * sure[sum.after + k];
-            double gained = sum.gained + rest;
-            most = Math.max(most, Score.quick(gained, exposure, sum.beats + k));
+            double exposure = opponent.whole(sum.exposed() + sum.pending() * moves.leastLeft(), sum.count() + k, 0);
+            rest += k == 1 ? next * sure[sum.after() + 1] : Math.max(next, later) * sure[sum.after() + k];
+            double gained = sum.gained() + rest;
+            most = Math.max(most, Score.quick(gained, exposure, sum.beats() + k));
         }
         return most;
     }
@@ -362,7 +289,7 @@ public final class Finder {
     private String text(Beginnings.Beginning beginning, int depth) {
         StringBuilder text = new StringBuilder(beginning.text());
         for (int i = 0; i < depth; i++) {
-            text.append(' ').append(words[chosen[i]]);
+            text.append(' ').append(moves.words(chosen[i]));
         }
         return text.toString();
     }
@@ -370,7 +297,7 @@ public final class Finder {
     /// Takes a line among the best if it is good enough. Whether it has a `stop` is asked at once only
     /// where one was found before: nearly no line has one that was not seen on the way.
     private void offer(String strike, String text, double score) {
-        if (score < best.needed(strike) || (careful && answer(text).isEmpty())) {
+        if (score < best.needed(strike) || (careful && review.of(text).isEmpty())) {
             return;
         }
         changed |= best.offer(strike, text, score);
@@ -381,39 +308,13 @@ public final class Finder {
     /// @param strikesBefore whether something is struck in the beginning
     private boolean leavesStraightBack(int depth, boolean strikesBefore) {
         for (int i = depth; i >= 0; i--) {
-            if (strikes[chosen[i]]) {
+            if (moves.isStrike(chosen[i])) {
                 return i < depth;
             }
-            if (!back[chosen[i]]) {
+            if (!moves.isBack(chosen[i])) {
                 return false;
             }
         }
         return strikesBefore;
-    }
-
-    /// A line as the whole engine values it; empty where it has a `stop` or ends straight back.
-    private Optional<Answer> answer(String text) {
-        if (!(Notation.read(text) instanceof Read read)) {
-            return Optional.empty();
-        }
-        Review review = Review.withoutMends(read, context);
-        if (review.hasStop() || !review.findings(Code.STRAIGHT_RETREAT).isEmpty()) {
-            return Optional.empty();
-        }
-        PlayedWay way = review.played().ways().getFirst();
-        Value value = Value.of(way, Openings.withoutCredits(way, context.setting(), model, 0), mastery);
-        return Optional.of(new Answer(review.canonical(), value));
-    }
-
-    /// Of each first strike the best line.
-    private List<Answer> answers() {
-        List<Answer> all = new ArrayList<>();
-        for (List<BestByStrike.Candidate> ofOne : best.byStrike()) {
-            ofOne.stream()
-                    .flatMap(c -> answer(c.text()).stream())
-                    .min(Answer.BEST)
-                    .ifPresent(all::add);
-        }
-        return all.stream().sorted(Answer.BEST).limit(query.top).toList();
     }
 }

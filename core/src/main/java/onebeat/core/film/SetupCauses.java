@@ -65,7 +65,7 @@ record SetupCauses(Context context, Repertoire repertoire, String weapon, Act st
     private void strike(List<SetupCause> all, String words) {
         all.add(new SetupCause(words, words, words, How.STRIKE));
         all.add(new SetupCause(words, words + "!", words + "!", How.STRIKE));
-        String feint = "~" + Setups.act(words).orElseThrow().level();
+        String feint = "~" + WeaponNames.act(words).orElseThrow().level();
         all.add(new SetupCause(feint, words + "! 1 ~" + words, "~" + words, How.FEINT));
         all.add(new SetupCause(feint, words + "! ~" + words, "~" + words, How.FEINT));
         if (startsAlike(words)) {
@@ -75,7 +75,8 @@ record SetupCauses(Context context, Repertoire repertoire, String weapon, Act st
 
     private static void pairs(List<SetupCause> all, List<String> strikes) {
         List<String> hands = strikes.stream()
-                .filter(words -> Setups.act(words).orElseThrow().technique().part() == Part.ARM)
+                .filter(words ->
+                        WeaponNames.act(words).orElseThrow().technique().part() == Part.ARM)
                 .toList();
         for (String first : hands) {
             for (String second : hands) {
@@ -114,7 +115,7 @@ record SetupCauses(Context context, Repertoire repertoire, String weapon, Act st
 
     /// What is entered behind: an arm that comes round or falls, to the head (F16).
     private static boolean carriesIn(String cause) {
-        Act act = Setups.act(cause).orElseThrow();
+        Act act = WeaponNames.act(cause).orElseThrow();
         return act.technique().part() == Part.ARM && act.technique().comesRound() && act.level() == Level.HEAD;
     }
 
@@ -131,14 +132,14 @@ record SetupCauses(Context context, Repertoire repertoire, String weapon, Act st
 
     /// The same strike at another level.
     private static boolean isTwice(String one, String other) {
-        Act first = Setups.act(one).orElseThrow();
-        Act second = Setups.act(other).orElseThrow();
+        Act first = WeaponNames.act(one).orElseThrow();
+        Act second = WeaponNames.act(other).orElseThrow();
         return first.technique().code().equals(second.technique().code()) && first.level() != second.level();
     }
 
     /// Strikes that begin like the weapon teach the opponent the wrong answer to it (F19, F23).
     private boolean startsAlike(String words) {
-        Act other = Setups.act(words).orElseThrow();
+        Act other = WeaponNames.act(words).orElseThrow();
         Technique technique = other.technique();
         boolean same = technique.code().equals(strike.technique().code()) && other.level() == strike.level();
         return !same

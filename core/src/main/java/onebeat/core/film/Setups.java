@@ -1,27 +1,17 @@
 package onebeat.core.film;
 
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import onebeat.core.exchange.Catalogue;
 import onebeat.core.exchange.Constants;
 import onebeat.core.exchange.Kind;
-import onebeat.core.exchange.Level;
-import onebeat.core.exchange.Pairing;
-import onebeat.core.exchange.Phrases;
-import onebeat.core.exchange.Side;
 import onebeat.core.exchange.Stance;
-import onebeat.core.exchange.Table;
-import onebeat.core.exchange.Technique;
 import onebeat.core.film.SetupCause.How;
 import onebeat.core.notation.Act;
 import onebeat.core.notation.Notation;
@@ -30,16 +20,9 @@ import onebeat.core.opening.Credit;
 import onebeat.core.opening.Opening;
 import onebeat.core.opening.Openings;
 import onebeat.core.opening.PartnerModel;
-import onebeat.core.opening.Posture;
-import onebeat.core.opening.Stimulus;
-import onebeat.core.opening.Why;
 import onebeat.core.opening.Zone;
-import onebeat.core.play.Names;
-import onebeat.core.play.Placed;
-import onebeat.core.play.Placing;
 import onebeat.core.play.Play;
 import onebeat.core.play.PlayedWay;
-import onebeat.core.play.Setting;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 import onebeat.core.review.Code;
@@ -59,7 +42,6 @@ import onebeat.core.review.Severity;
 public final class Setups {
 
     private static final Constants NUMBERS = Constants.of(Setups.class, "habits.csv", "number");
-    private static final Phrases WORDS = Phrases.of("setups");
 
     /// Findings that no proposed line may have.
     private static final Set<Code> BARRED = EnumSet.of(
@@ -106,61 +88,15 @@ public final class Setups {
 
     /// The best lines for a weapon; none where the words are no strike.
     public static Found of(Query query) {
-        String text = text(query.weapon, query.context);
-        return act(text)
+        String text = WeaponNames.call(query.weapon, query.context);
+        return WeaponNames.act(text)
                 .map(strike -> new Setups(query, text, strike).found(query.top))
                 .orElseGet(() -> new Found(0, 0, true, List.of()));
     }
 
     /// Whether these words name something that can land.
     public static boolean isWeapon(String words, Context context) {
-        return act(text(words, context)).isPresent();
-    }
-
-    /// The call of a weapon: its own, that of its word in the table for this pairing, or that of its full name.
-    private static String text(String words, Context context) {
-        String plain = words.strip().toLowerCase(Locale.ROOT);
-        for (var row : Table.rows(Setups.class, "weapons.csv")) {
-            if (row.get("word").equals(plain)) {
-                return row.get("zone").isEmpty()
-                        ? row.get("calls")
-                        : atLiver(Arrays.asList(row.get("calls").split(" ")), context);
-            }
-        }
-        if (act(plain).isPresent()) {
-            return plain;
-        }
-        return Catalogue.standard().all().stream()
-                .filter(t -> t.isStrike() && (t.name().equals(plain) || t.key().equals(plain.replace(' ', '-'))))
-                .map(Technique::code)
-                .findFirst()
-                .orElse(plain);
-    }
-
-    /// The first of these that lands on the liver: the partner's right side, so it follows from the athlete's stance.
-    private static String atLiver(List<String> calls, Context context) {
-        Setting setting = context.setting();
-        return calls.stream()
-                .filter(call -> act(call)
-                        .filter(a -> Zone.of(
-                                        a.technique(),
-                                        a.level(),
-                                        a.technique().fixedSide().orElse(Side.LEAD),
-                                        setting.pairing())
-                                .isLiver(setting.partner().stance()))
-                        .isPresent())
-                .findFirst()
-                .orElse(calls.getFirst());
-    }
-
-    /// The last strike of a call.
-    static Optional<Act> act(String text) {
-        return Notation.read(text) instanceof Read read
-                ? Placing.ways(read.line(), Pairing.SAME).getFirst().actions().stream()
-                        .filter(p -> p.who() == Who.ATHLETE && p.act().isStrike())
-                        .reduce((_, later) -> later)
-                        .map(Placed::act)
-                : Optional.empty();
+        return WeaponNames.act(WeaponNames.call(words, context)).isPresent();
     }
 
     private Found found(int top) {
@@ -209,11 +145,13 @@ public final class Setups {
         }
         Openings openings = Openings.of(way, context.setting(), model, context.seenBefore());
         Opening opening = openings.of(landing.get()).orElseThrow();
-        Optional<Reaction> reaction = reaction(way, landing.get(), cause, opening.zone());
+        Optional<WantedReaction> reaction = cause.wantsReaction()
+                ? WantedReaction.before(landing.get(), way, opening.zone(), model, context.setting())
+                : Optional.empty();
         if (reaction.isEmpty() && cause.wantsReaction()) {
             return Optional.empty();
         }
-        String shown = reaction.map(r -> start + " (" + r.word + ") " + weapon + (exit.isEmpty() ? "" : " " + exit))
+        String shown = reaction.map(r -> start + " (" + r.word() + ") " + weapon + (exit.isEmpty() ? "" : " " + exit))
                 .orElse(bare);
         if (!(Notation.read(shown, context.vocabulary()) instanceof Read read)) {
             return Optional.empty();
@@ -243,8 +181,10 @@ public final class Setups {
                 opening.value(),
                 exposure,
                 whole.oneBeat());
-        return Optional.of(
-                new Answer(review.canonical(), value, reasons(landing.get(), opening, cause, reaction, before, exit)));
+        return Optional.of(new Answer(
+                review.canonical(),
+                value,
+                new SetupReasons(landing.get(), opening, cause, reaction, before, exit).told(context.setting())));
     }
 
     /// What the weapon is worth on a leg that has taken nothing yet: what was landed on it before adds up over a
@@ -293,75 +233,5 @@ public final class Setups {
             return "break";
         }
         return context.setting().pairing().wayOut();
-    }
-
-    /// A reaction that is wanted.
-    ///
-    /// @param word the word for it in a call line
-    /// @param chance how likely it is after its cause
-    private record Reaction(String word, Posture posture, double chance, Placed cause) {}
-
-    /// Which of the opponent's reactions to the cause opens the zone most; empty where none does.
-    private Optional<Reaction> reaction(PlayedWay way, Step landing, SetupCause cause, Zone zone) {
-        if (!cause.wantsReaction()) {
-            return Optional.empty();
-        }
-        Optional<Step> last = way.of(Who.ATHLETE)
-                .filter(s ->
-                        s.index() < landing.index() && s.placed().technique().isStrike())
-                .reduce((_, later) -> later);
-        if (last.isEmpty()) {
-            return Optional.empty();
-        }
-        Placed placed = last.get().placed();
-        Stimulus stimulus = new Stimulus(
-                placed.technique().code(),
-                placed.act().level(),
-                placed.technique()
-                        .arrival()
-                        .at(placed.side().orElse(Side.LEAD), context.setting().pairing()));
-        return model.opener(stimulus, zone)
-                .map(posture -> new Reaction(
-                        posture.word(), posture, model.chance(stimulus, posture).orElse(0.0), placed));
-    }
-
-    private List<String> reasons(
-            Step landing, Opening opening, SetupCause cause, Optional<Reaction> reaction, String before, String exit) {
-        List<String> reasons = new ArrayList<>();
-        String name = landing.placed().technique().name();
-        String place = WORDS.say("zone." + opening.zone());
-        reaction.ifPresentOrElse(
-                r -> {
-                    reasons.add(WORDS.say("wanted", name, Why.make(r.posture), place));
-                    reasons.add(WORDS.say(
-                            cause.how() == How.FEINT ? "cause.feint" : "cause",
-                            r.cause.technique().name(),
-                            level(r.cause.act().level()),
-                            Math.round(100 * r.chance)));
-                },
-                () -> reasons.add(WORDS.say("how." + cause.how(), name, place, cause.text())));
-        if (cause.how() == How.FEINT) {
-            reasons.add(WORDS.say("earned"));
-        }
-        if (cause.how() == How.TWICE) {
-            reasons.add(WORDS.say("twice"));
-        }
-        if (!before.isEmpty()) {
-            reasons.add(WORDS.say("leadin", before));
-        }
-        reasons.add(WORDS.say(
-                "found",
-                name,
-                String.format(Locale.ROOT, "%.2f", opening.value()),
-                String.format(
-                        Locale.ROOT, "%.2f", landing.impact().orElseThrow().power())));
-        if (!exit.isEmpty()) {
-            reasons.add(WORDS.say("exit." + exit));
-        }
-        return reasons.stream().map(r -> Names.in(r, context.setting())).toList();
-    }
-
-    private static String level(Level level) {
-        return WORDS.say("level." + level);
     }
 }

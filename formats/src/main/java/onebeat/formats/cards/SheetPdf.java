@@ -4,14 +4,9 @@ import java.awt.Color;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import onebeat.core.program.ProgramVersion;
-import onebeat.formats.cards.Drawing.Colour;
-import onebeat.formats.cards.Drawing.Ink;
-import onebeat.formats.cards.Drawing.Segment;
 import onebeat.formats.cards.Sheet.Row;
 import onebeat.formats.cards.Sheet.Whose;
 import org.jspecify.annotations.Nullable;
@@ -19,9 +14,6 @@ import org.openpdf.text.Document;
 import org.openpdf.text.DocumentException;
 import org.openpdf.text.PageSize;
 import org.openpdf.text.Rectangle;
-import org.openpdf.text.pdf.BaseFont;
-import org.openpdf.text.pdf.PdfContentByte;
-import org.openpdf.text.pdf.PdfGState;
 import org.openpdf.text.pdf.PdfName;
 import org.openpdf.text.pdf.PdfObject;
 import org.openpdf.text.pdf.PdfString;
@@ -62,17 +54,15 @@ public final class SheetPdf {
         }
     }
 
-    private final PdfContentByte page;
+    private final PdfPen pen;
     private final PdfStructureElement structure;
-    private final Map<Face, BaseFont> fonts;
     private final double width;
     private @Nullable PdfStructureElement rows;
     private double y;
 
-    private SheetPdf(PdfWriter writer, Map<Face, BaseFont> fonts, Rectangle size) {
-        this.page = writer.getDirectContent();
+    private SheetPdf(PdfWriter writer, Rectangle size) throws IOException {
+        this.pen = PdfPen.of(writer.getDirectContent());
         this.structure = new PdfStructureElement(writer.getStructureTreeRoot(), new PdfName("Document"));
-        this.fonts = fonts;
         this.width = size.getWidth() - 2 * MARGIN;
         this.y = size.getHeight() - MARGIN;
     }
@@ -90,14 +80,7 @@ public final class SheetPdf {
             document.addCreator(ProgramVersion.program());
             document.open();
             writer.getExtraCatalog().put(PdfName.LANG, new PdfString("en"));
-            Map<Face, BaseFont> fonts = new EnumMap<>(Face.class);
-            for (Face face : Face.values()) {
-                fonts.put(
-                        face,
-                        BaseFont.createFont(
-                                face.file(), BaseFont.IDENTITY_H, BaseFont.EMBEDDED, true, face.bytes(), null));
-            }
-            return new SheetPdf(writer, fonts, size).draw(sheet);
+            return new SheetPdf(writer, size).draw(sheet);
         } catch (DocumentException e) {
             throw new IOException("the sheet could not be made: " + e.getMessage(), e);
         }
@@ -105,13 +88,13 @@ public final class SheetPdf {
 
     private Made draw(Sheet sheet) {
         y -= 24;
-        tagged("H1", () -> words(sheet.title(), Face.BOLD, 26, MARGIN, y, INK));
+        tagged("H1", () -> pen.words(sheet.title(), Face.BOLD, 26, MARGIN, y, INK));
         y -= 19;
-        tagged("P", () -> words(sheet.under(), Face.PLAIN, 13, MARGIN, y, SOFT));
+        tagged("P", () -> pen.words(sheet.under(), Face.PLAIN, 13, MARGIN, y, SOFT));
         if (!sheet.line().isEmpty()) {
             y -= 26;
-            double size = Math.min(20, 20 * width / Math.max(1, wide(sheet.line(), Face.MONO, 20)));
-            tagged("P", () -> words(sheet.line(), Face.MONO, size, MARGIN, y, INK));
+            double size = Math.min(20, 20 * width / Math.max(1, pen.wide(sheet.line(), Face.MONO, 20)));
+            tagged("P", () -> pen.words(sheet.line(), Face.MONO, size, MARGIN, y, INK));
         }
         y -= 6;
         sheet.drawing()
@@ -140,17 +123,18 @@ public final class SheetPdf {
 
     private PdfStructureElement tagged(PdfStructureElement in, String role, Runnable drawn) {
         PdfStructureElement element = new PdfStructureElement(in, new PdfName(role));
-        page.beginMarkedContentSequence(element);
+        pen.page().beginMarkedContentSequence(element);
         drawn.run();
-        page.endMarkedContentSequence();
+        pen.page().endMarkedContentSequence();
         return element;
     }
 
     /// Where what stands below the rows begins.
     private double foot(Sheet sheet) {
-        double high = 4 + lines(sheet.cautions(), Face.PLAIN, FOOT_PT, width).size() * FOOT_PT * 1.3;
+        double high =
+                4 + pen.lines(sheet.cautions(), Face.PLAIN, FOOT_PT, width).size() * FOOT_PT * 1.3;
         for (String note : sheet.after()) {
-            high += lines(note, Face.PLAIN, NOTE_PT, width).size() * NOTE_PT * 1.3;
+            high += pen.lines(note, Face.PLAIN, NOTE_PT, width).size() * NOTE_PT * 1.3;
         }
         return MARGIN + high;
     }
@@ -196,11 +180,11 @@ public final class SheetPdf {
     }
 
     private double high(Row row, double size, double wide) {
-        int calls = lines(call(row), face(row), callSize(row, size), wide - markWide(size))
+        int calls = pen.lines(call(row), face(row), callSize(row, size), wide - markWide(size))
                 .size();
         int details = row.detail().isEmpty()
                 ? 0
-                : lines(row.detail(), Face.PLAIN, detailSize(size), wide - markWide(size))
+                : pen.lines(row.detail(), Face.PLAIN, detailSize(size), wide - markWide(size))
                         .size();
         return calls * callLine(row, size) + details * detailSize(size) * 1.25 + size * 0.22;
     }
@@ -247,15 +231,16 @@ public final class SheetPdf {
         Color colour = colour(at.row.whose());
         double size = at.size;
         double line = at.y;
-        words(at.row.mark(), Face.NARROW, size, at.x, line - size * 0.82, SOFT);
+        pen.words(at.row.mark(), Face.NARROW, size, at.x, line - size * 0.82, SOFT);
         double callSize = callSize(at.row, size);
-        for (String words : lines(call(at.row), face(at.row), callSize, at.wide - markWide(size))) {
-            words(words, face(at.row), callSize, at.x + markWide(size), line - callSize * 0.82, colour);
+        for (String words : pen.lines(call(at.row), face(at.row), callSize, at.wide - markWide(size))) {
+            pen.words(words, face(at.row), callSize, at.x + markWide(size), line - callSize * 0.82, colour);
             line -= callLine(at.row, size);
         }
         if (!at.row.detail().isEmpty()) {
-            for (String words : lines(at.row.detail(), Face.PLAIN, detailSize(size), at.wide - markWide(size))) {
-                words(words, Face.PLAIN, detailSize(size), at.x + markWide(size), line - detailSize(size) * 0.9, INK);
+            for (String words : pen.lines(at.row.detail(), Face.PLAIN, detailSize(size), at.wide - markWide(size))) {
+                pen.words(
+                        words, Face.PLAIN, detailSize(size), at.x + markWide(size), line - detailSize(size) * 0.9, INK);
                 line -= detailSize(size) * 1.25;
             }
         }
@@ -271,115 +256,16 @@ public final class SheetPdf {
 
     private void note(String note, Face face, double size, Color colour) {
         tagged("P", () -> {
-            for (String line : lines(note, face, size, width)) {
+            for (String line : pen.lines(note, face, size, width)) {
                 y -= size * 1.3;
-                words(line, face, size, MARGIN, y, colour);
+                pen.words(line, face, size, MARGIN, y, colour);
             }
         });
     }
 
-    /// Breaks words into lines that are no wider than this.
-    private List<String> lines(String text, Face face, double size, double most) {
-        List<String> lines = new ArrayList<>();
-        StringBuilder line = new StringBuilder();
-        for (String word : text.split(" ", -1)) {
-            String longer = line.isEmpty() ? word : line + " " + word;
-            if (!line.isEmpty() && wide(longer, face, size) > most) {
-                lines.add(line.toString());
-                line.setLength(0);
-                line.append(word);
-            } else {
-                line.setLength(0);
-                line.append(longer);
-            }
-        }
-        lines.add(line.toString());
-        return lines;
-    }
-
-    private BaseFont font(Face face) {
-        BaseFont font = fonts.get(face);
-        if (font == null) {
-            throw new IllegalStateException("no font " + face);
-        }
-        return font;
-    }
-
-    private double wide(String words, Face face, double size) {
-        return font(face).getWidthPoint(words, (float) size);
-    }
-
-    private void words(String words, Face face, double size, double x, double at, Color colour) {
-        page.beginText();
-        page.setFontAndSize(font(face), (float) size);
-        page.setColorFill(colour);
-        page.setTextMatrix((float) x, (float) at);
-        page.showText(words);
-        page.endText();
-    }
-
     private void drawing(Drawing drawing) {
         double scale = Math.min(width / drawing.width(), DRAWING_PT / drawing.height());
+        DrawingPdf.draw(drawing, pen, MARGIN, y, scale);
         y -= drawing.height() * scale;
-        page.saveState();
-        page.concatCTM((float) scale, 0, 0, (float) -scale, (float) MARGIN, (float) (y + drawing.height() * scale));
-        for (Ink ink : drawing.inks()) {
-            switch (ink) {
-                case Ink.Stroke stroke -> stroke(stroke);
-                case Ink.Fill fill -> {
-                    outline(fill.outline());
-                    page.setColorFill(new Color(fill.colour().rgb()));
-                    opacity(fill.colour());
-                    page.fill();
-                }
-                case Ink.Words words -> {
-                    opacity(words.colour());
-                    page.saveState();
-                    page.concatCTM(1, 0, 0, -1, (float) words.x(), (float) words.y());
-                    words(
-                            words.words(),
-                            words.face(),
-                            words.size(),
-                            0,
-                            0,
-                            new Color(words.colour().rgb()));
-                    page.restoreState();
-                }
-            }
-        }
-        page.restoreState();
-    }
-
-    private void stroke(Ink.Stroke stroke) {
-        page.setColorStroke(new Color(stroke.colour().rgb()));
-        opacity(stroke.colour());
-        page.setLineWidth((float) stroke.width());
-        page.setLineCap(stroke.round() ? PdfContentByte.LINE_CAP_ROUND : PdfContentByte.LINE_CAP_BUTT);
-        float[] dashes = new float[stroke.dashes().size()];
-        for (int i = 0; i < dashes.length; i++) {
-            dashes[i] = stroke.dashes().get(i).floatValue();
-        }
-        page.setLineDash(dashes, 0);
-        outline(stroke.outline());
-        page.stroke();
-    }
-
-    private void opacity(Colour colour) {
-        PdfGState state = new PdfGState();
-        state.setFillOpacity((float) colour.opacity());
-        state.setStrokeOpacity((float) colour.opacity());
-        page.setGState(state);
-    }
-
-    private void outline(List<Segment> outline) {
-        for (Segment segment : outline) {
-            switch (segment) {
-                case Segment.Move(double x, double toY) -> page.moveTo((float) x, (float) toY);
-                case Segment.Straight(double x, double toY) -> page.lineTo((float) x, (float) toY);
-                case Segment.Curve(double x1, double y1, double x2, double y2, double x, double toY) ->
-                    page.curveTo((float) x1, (float) y1, (float) x2, (float) y2, (float) x, (float) toY);
-                case Segment.Close _ -> page.closePath();
-            }
-        }
     }
 }
