@@ -72,7 +72,7 @@ train() {
 XDG_DATA_HOME=$out/parts/data JAVA_TOOL_OPTIONS='-Dglass.platform=Headless -Dprism.order=sw -Donebeat.tour=open' \
   "$image/bin/onebeat-window" demo >"$out/parts/train.log" 2>&1 || told
 app=$image/lib/app
-train "$image/lib/onebeat-window.aot" --enable-native-access=javafx.graphics,ALL-UNNAMED -Dglass.platform=Headless -Dprism.order=sw -Donebeat.tour=all \
+train "$image/lib/onebeat-window.aot" --enable-native-access=javafx.graphics,ALL-UNNAMED -Dglass.platform=Headless -Dprism.order=sw -Donebeat.tour=visit \
   -cp "$(cfg app.classpath | paste -sd:)" onebeat.desktop.Main demo
 train "$image/lib/onebeat-command.aot" --enable-native-access=ALL-UNNAMED -jar "$image/lib/app/onebeat-cli-$version.jar" \
   check "1 2 3 rlow circle-lead"

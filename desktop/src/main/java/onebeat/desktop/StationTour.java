@@ -16,7 +16,7 @@ import javafx.stage.Stage;
 /// Goes to every station once by its key and ends the program. It makes the start-up cache of the installed
 /// program, and it tells how long each first entry held up the interface thread. The system property
 /// `onebeat.tour` asks for it: `show` ends as soon as there is a window, `open` as soon as the camp is drawn,
-/// `all` goes round.
+/// `all` goes round, and `visit` goes round without waiting for what a station does later.
 final class StationTour {
 
     /// What is said once there is something to see.
@@ -26,6 +26,9 @@ final class StationTour {
 
     /// What a station draws after it was entered, such as pages that were worked out beside it, comes in this time.
     private static final long LOOK_MS = 700;
+
+    /// In this time all that a station draws at once is there.
+    private static final long VISIT_MS = 300;
 
     /// The first hand is on the keys this long after the window is there.
     private static final long SETTLE_MS = 2_000;
@@ -37,26 +40,28 @@ final class StationTour {
     private static final double BYTES_PER_MB = 1 << 20;
 
     private final Stage stage;
-    private final boolean round;
+    private final long lookMs;
     private final long interfaceThread = Thread.currentThread().threadId();
 
-    private StationTour(Stage stage, boolean round) {
+    /// @param lookMs how long each station is looked at; 0 where none is gone to
+    private StationTour(Stage stage, long lookMs) {
         this.stage = stage;
-        this.round = round;
+        this.lookMs = lookMs;
     }
 
     /// The tour that was asked for, if one was, once the camp is there.
     static Optional<StationTour> asked(Stage stage) {
         return Optional.ofNullable(System.getProperty(PROPERTY))
                 .filter(what -> !what.equals("show"))
-                .map(what -> new StationTour(stage, what.equals("all")));
+                .map(what ->
+                        new StationTour(stage, what.equals("all") ? LOOK_MS : what.equals("visit") ? VISIT_MS : 0));
     }
 
     /// The tour that needs no camp, if it was asked for.
     static Optional<StationTour> ofTheWindow(Stage stage) {
         return Optional.ofNullable(System.getProperty(PROPERTY))
                 .filter("show"::equals)
-                .map(_ -> new StationTour(stage, false));
+                .map(_ -> new StationTour(stage, 0));
     }
 
     /// The window is drawn, and that was all.
@@ -71,7 +76,7 @@ final class StationTour {
             try {
                 drawn();
                 System.out.println(DRAWN);
-                if (round) {
+                if (lookMs > 0) {
                     goRound();
                     tellHeap();
                 }
@@ -115,7 +120,7 @@ final class StationTour {
     private Hold longestHold(KeyCode key, boolean control) throws InterruptedException {
         ThreadMXBean threads = ManagementFactory.getThreadMXBean();
         Hold longest = new Hold(0, 0);
-        long end = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(LOOK_MS);
+        long end = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(lookMs);
         Platform.runLater(() -> {
             for (var type : List.of(KeyEvent.KEY_PRESSED, KeyEvent.KEY_RELEASED)) {
                 Event.fireEvent(

@@ -80,7 +80,10 @@ public final class CutWriter {
             if (folder != null) {
                 Files.createDirectories(folder);
             }
+            files.mustBeFree(to, taken);
             making = Files.createTempFile(folder, ".onebeat", ".cut");
+        } catch (OutFiles.TakenException e) {
+            return taken(e);
         } catch (IOException _) {
             return new NotWritten(Sentences.cannotWrite(to));
         }
@@ -91,7 +94,7 @@ public final class CutWriter {
         } catch (MediaTrouble e) {
             return new NotWritten(e.sentence());
         } catch (OutFiles.TakenException e) {
-            return new NotWritten(e.getMessage() + ". Nothing was written.");
+            return taken(e);
         } catch (IOException _) {
             return new NotWritten(Sentences.cannotWrite(to));
         } finally {
@@ -101,6 +104,10 @@ public final class CutWriter {
                 // A hidden file of ours stays; nothing else can be done about it.
             }
         }
+    }
+
+    private static NotWritten taken(OutFiles.TakenException why) {
+        return new NotWritten(why.getMessage() + ". Nothing was written.");
     }
 
     private void writeTo(Path making) throws MediaTrouble {
@@ -134,7 +141,7 @@ public final class CutWriter {
         double slowS = SLOW_AROUND_S / SLOW;
         run(out, moment, reader, moment.atS() - SLOW_AROUND_S, slowS, SLOW, moment.words());
         silence(out, slowS);
-        hold(out, canvas.film(picture(moment, reader, moment.atS()), moment.words()), HELD_S);
+        hold(out, drawn(reader, frameAt(moment, moment.atS()), moment.words()), HELD_S);
         run(out, moment, reader, moment.atS(), slowS, SLOW, moment.words());
         silence(out, slowS);
     }
@@ -149,15 +156,27 @@ public final class CutWriter {
             List<String> words)
             throws MediaTrouble {
         int count = (int) Math.round(lastsS * FPS);
+        int shown = -1;
+        int[] pixels = {};
         for (int i = 0; i < count; i++) {
-            out.picture(canvas.film(picture(moment, reader, fromS + i * speed / FPS), words));
+            int frame = frameAt(moment, fromS + i * speed / FPS);
+            // Where it runs slowly most pictures stand there for several of the cut's.
+            if (frame != shown) {
+                pixels = drawn(reader, frame, words);
+                shown = frame;
+            }
+            out.picture(pixels);
             step(1.0 / FPS);
         }
     }
 
-    private Optional<FilmPicture> picture(Cut.Moment moment, FrameReader reader, double atS) {
-        int frame = moment.film().times().frameAt(atS);
-        return reader.picture(frame, canvas.width(), canvas.height());
+    private static int frameAt(Cut.Moment moment, double atS) {
+        return moment.film().times().frameAt(atS);
+    }
+
+    private int[] drawn(FrameReader reader, int frame, List<String> words) {
+        Optional<FilmPicture> picture = reader.picture(frame, canvas.width(), canvas.height());
+        return canvas.film(picture, words);
     }
 
     private void hold(Mp4Writer out, int[] pixels, double lastsS) throws MediaTrouble {

@@ -69,6 +69,16 @@ public final class OutFiles {
         return write(path, out -> out.write(text.toString().getBytes(StandardCharsets.UTF_8)), taken);
     }
 
+    /// Asks whether something could be written at a path: before work that takes long.
+    ///
+    /// @throws TakenException if somebody's own file stands there and is not to be replaced
+    /// @throws IOException if that cannot be told
+    public void mustBeFree(Path path, Taken taken) throws IOException {
+        if (Files.isRegularFile(path)) {
+            var _ = free(path.toRealPath(), taken);
+        }
+    }
+
     /// Writes a file.
     ///
     /// @return where it was written
