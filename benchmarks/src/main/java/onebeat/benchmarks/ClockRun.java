@@ -13,6 +13,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Function;
 import java.util.function.LongSupplier;
+import java.util.stream.DoubleStream;
 import onebeat.core.holding.Holder;
 import onebeat.core.holding.Odds;
 import onebeat.core.notation.Notation;
@@ -30,10 +31,13 @@ import onebeat.formats.sound.Voice;
 
 /// How far the sounds of a whole round are from their times, with two threads that are busy all the while,
 /// beside a plain scheduled executor that is given the same times. What is measured is when a sound is
-/// given out; there need be no sound card.
+/// given out; there need be no sound card. The two take turns, a sixth of the round each, so that an hour in which
+/// the machine stands still now and then counts for both.
 final class ClockRun {
 
     private static final int SECONDS = 180;
+    private static final int TURNS = 6;
+    private static final int TURN_S = SECONDS / TURNS;
     private static final int GAP_BEATS = 2;
     private static final List<Integer> TEMPOS = List.of(300, 30);
 
@@ -45,15 +49,25 @@ final class ClockRun {
     /// @param events how many there were
     private record Measured(int bpm, int events, double[] ours, double[] plain) {}
 
-    /// One after the other, each for a whole round: on the floor there is one schedule too.
+    /// One after the other: on the floor there is one schedule too.
     static void print() throws InterruptedException, ExecutionException {
         AtomicBoolean busy = new AtomicBoolean(true);
         List<Thread> others = List.of(spin(busy), spin(busy));
         List<Measured> all = new ArrayList<>();
         for (int bpm : TEMPOS) {
             List<Event> events = events(bpm);
-            double[] ours = dispatch(events);
-            double[] plain = executor(events);
+            double[] ours = {};
+            double[] plain = {};
+            for (int turn = 0; turn < TURNS; turn++) {
+                List<Event> part = part(events, turn);
+                if (turn % 2 == 0) {
+                    ours = both(ours, dispatch(part));
+                    plain = both(plain, executor(part));
+                } else {
+                    plain = both(plain, executor(part));
+                    ours = both(ours, dispatch(part));
+                }
+            }
             all.add(new Measured(bpm, events.size(), ours, plain));
         }
         busy.set(false);
@@ -81,6 +95,24 @@ final class ClockRun {
         System.out.printf(Locale.ROOT, "%-30s %8s %8s %10s %10.2f%n", "p99 to the executor", "", "", "", ours / plain);
     }
 
+    /// The events of one turn, from its own beginning.
+    private static List<Event> part(List<Event> events, int turn) {
+        long from = turn * 1_000L * TURN_S;
+        long to = turn == TURNS - 1 ? Long.MAX_VALUE : from + 1_000L * TURN_S;
+        return events.stream()
+                .filter(e -> e.ms() >= from && e.ms() < to)
+                .map(e -> later(e, -from))
+                .toList();
+    }
+
+    private static Event later(Event event, long ms) {
+        return new Event(event.ms() + ms, event.kind(), event.round(), event.repetition(), event.text(), event.beat());
+    }
+
+    private static double[] both(double[] one, double[] other) {
+        return DoubleStream.concat(Arrays.stream(one), Arrays.stream(other)).toArray();
+    }
+
     private static double[] together(List<Measured> all, Function<Measured, double[]> late) {
         return all.stream().map(late).flatMapToDouble(Arrays::stream).toArray();
     }
@@ -98,7 +130,7 @@ final class ClockRun {
         long bell = schedule.rounds().getFirst().startMs();
         return schedule.events().stream()
                 .filter(e -> e.kind() != Kind.CUE && e.ms() > bell)
-                .map(e -> new Event(e.ms() - bell, e.kind(), e.round(), e.repetition(), e.text(), e.beat()))
+                .map(e -> later(e, -bell))
                 .toList();
     }
 
@@ -131,7 +163,7 @@ final class ClockRun {
         };
         try (Dispatch _ = new Dispatch(
                 events, 0, clock, e -> late[at.getAndIncrement()] = (System.nanoTime() - start.get()) / 1e6 - e.ms())) {
-            TimeUnit.SECONDS.sleep(SECONDS + 1L);
+            TimeUnit.SECONDS.sleep(TURN_S + 1L);
         }
         return Arrays.copyOf(late, at.get());
     }
@@ -151,7 +183,7 @@ final class ClockRun {
                         due - System.nanoTime(),
                         TimeUnit.NANOSECONDS);
             }
-            TimeUnit.SECONDS.sleep(SECONDS + 1L);
+            TimeUnit.SECONDS.sleep(TURN_S + 1L);
             plain.shutdownNow();
         }
         return Arrays.copyOf(late, at.get());

@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
+import java.util.stream.Collectors;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Edit.Change;
@@ -23,6 +24,9 @@ final class History {
 
     /// So many changes are written between two looks at whether to go on.
     private static final int AT_ONCE = 1_000;
+
+    private static final Map<String, Rows<?>> BY_TABLE =
+            Tables.SHELVES.stream().collect(Collectors.toUnmodifiableMap(Rows::table, rows -> rows));
 
     private History() {}
 
@@ -172,10 +176,11 @@ final class History {
     }
 
     private static Rows<?> rowsOf(String name) {
-        return Tables.SHELVES.stream()
-                .filter(r -> r.table().equals(name))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no table for " + name));
+        Rows<?> rows = BY_TABLE.get(name);
+        if (rows == null) {
+            throw new IllegalArgumentException("no table for " + name);
+        }
+        return rows;
     }
 
     /// The last edit that is done, or the first one that was taken back.

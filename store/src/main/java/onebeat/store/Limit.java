@@ -6,7 +6,9 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /// What a column of a camp file may hold. A camp may have been through other hands: nothing that is read from it is
@@ -83,9 +85,9 @@ interface Limit {
     }
 
     static <E extends Enum<E>> Limit oneOf(Class<E> type) {
-        return value -> value instanceof String text
-                        && Arrays.stream(type.getEnumConstants())
-                                .anyMatch(e -> e.name().equals(text))
+        Set<String> names =
+                Arrays.stream(type.getEnumConstants()).map(Enum::name).collect(Collectors.toUnmodifiableSet());
+        return value -> value instanceof String text && names.contains(text)
                 ? Optional.empty()
                 : Optional.of(shown(String.valueOf(value)) + ", none of "
                         + type.getSimpleName().toLowerCase(Locale.ROOT));
