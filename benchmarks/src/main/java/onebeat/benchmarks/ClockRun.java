@@ -5,7 +5,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -13,7 +15,6 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Function;
 import java.util.function.LongSupplier;
-import java.util.stream.DoubleStream;
 import onebeat.core.holding.Holder;
 import onebeat.core.holding.Odds;
 import onebeat.core.notation.Notation;
@@ -31,14 +32,16 @@ import onebeat.formats.sound.Voice;
 
 /// How far the sounds of a whole round are from their times, with two threads that are busy all the while,
 /// beside a plain scheduled executor that is given the same times. What is measured is when a sound is
-/// given out; there need be no sound card. The two take turns, a sixth of the round each, so that an hour in which
-/// the machine stands still now and then counts for both.
+/// given out; there need be no sound card. Both run at once, so that where the machine stands still for a moment it
+/// does so for both; the executor's times lie a little later, so that neither wakes beside the other.
 final class ClockRun {
 
     private static final int SECONDS = 180;
-    private static final int TURNS = 6;
-    private static final int TURN_S = SECONDS / TURNS;
     private static final int GAP_BEATS = 2;
+
+    /// How much later the executor's times lie; clicks at 300 a minute are 200 ms apart.
+    private static final int APART_MS = 70;
+
     private static final List<Integer> TEMPOS = List.of(300, 30);
 
     private ClockRun() {}
@@ -49,26 +52,17 @@ final class ClockRun {
     /// @param events how many there were
     private record Measured(int bpm, int events, double[] ours, double[] plain) {}
 
-    /// One after the other: on the floor there is one schedule too.
     static void print() throws InterruptedException, ExecutionException {
         AtomicBoolean busy = new AtomicBoolean(true);
         List<Thread> others = List.of(spin(busy), spin(busy));
         List<Measured> all = new ArrayList<>();
         for (int bpm : TEMPOS) {
             List<Event> events = events(bpm);
-            double[] ours = {};
-            double[] plain = {};
-            for (int turn = 0; turn < TURNS; turn++) {
-                List<Event> part = part(events, turn);
-                if (turn % 2 == 0) {
-                    ours = both(ours, dispatch(part));
-                    plain = both(plain, executor(part));
-                } else {
-                    plain = both(plain, executor(part));
-                    ours = both(ours, dispatch(part));
-                }
+            try (ExecutorService both = Executors.newFixedThreadPool(2)) {
+                Future<double[]> ours = both.submit(() -> dispatch(events));
+                Future<double[]> plain = both.submit(() -> executor(events));
+                all.add(new Measured(bpm, events.size(), ours.get(), plain.get()));
             }
-            all.add(new Measured(bpm, events.size(), ours, plain));
         }
         busy.set(false);
         for (Thread other : others) {
@@ -95,24 +89,6 @@ final class ClockRun {
         System.out.printf(Locale.ROOT, "%-30s %8s %8s %10s %10.2f%n", "p99 to the executor", "", "", "", ours / plain);
     }
 
-    /// The events of one turn, from its own beginning.
-    private static List<Event> part(List<Event> events, int turn) {
-        long from = turn * 1_000L * TURN_S;
-        long to = turn == TURNS - 1 ? Long.MAX_VALUE : from + 1_000L * TURN_S;
-        return events.stream()
-                .filter(e -> e.ms() >= from && e.ms() < to)
-                .map(e -> later(e, -from))
-                .toList();
-    }
-
-    private static Event later(Event event, long ms) {
-        return new Event(event.ms() + ms, event.kind(), event.round(), event.repetition(), event.text(), event.beat());
-    }
-
-    private static double[] both(double[] one, double[] other) {
-        return DoubleStream.concat(Arrays.stream(one), Arrays.stream(other)).toArray();
-    }
-
     private static double[] together(List<Measured> all, Function<Measured, double[]> late) {
         return all.stream().map(late).flatMapToDouble(Arrays::stream).toArray();
     }
@@ -130,7 +106,7 @@ final class ClockRun {
         long bell = schedule.rounds().getFirst().startMs();
         return schedule.events().stream()
                 .filter(e -> e.kind() != Kind.CUE && e.ms() > bell)
-                .map(e -> later(e, -bell))
+                .map(e -> new Event(e.ms() - bell, e.kind(), e.round(), e.repetition(), e.text(), e.beat()))
                 .toList();
     }
 
@@ -163,7 +139,7 @@ final class ClockRun {
         };
         try (Dispatch _ = new Dispatch(
                 events, 0, clock, e -> late[at.getAndIncrement()] = (System.nanoTime() - start.get()) / 1e6 - e.ms())) {
-            TimeUnit.SECONDS.sleep(TURN_S + 1L);
+            TimeUnit.SECONDS.sleep(SECONDS + 1L);
         }
         return Arrays.copyOf(late, at.get());
     }
@@ -173,7 +149,7 @@ final class ClockRun {
         AtomicInteger at = new AtomicInteger();
         try (ScheduledExecutorService plain = Executors.newSingleThreadScheduledExecutor()) {
             plain.submit(() -> {}).get();
-            long start = System.nanoTime();
+            long start = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(APART_MS);
             for (Event event : events) {
                 long due = start + TimeUnit.MILLISECONDS.toNanos(event.ms());
                 plain.schedule(
@@ -183,7 +159,7 @@ final class ClockRun {
                         due - System.nanoTime(),
                         TimeUnit.NANOSECONDS);
             }
-            TimeUnit.SECONDS.sleep(TURN_S + 1L);
+            TimeUnit.SECONDS.sleep(SECONDS + 1L);
             plain.shutdownNow();
         }
         return Arrays.copyOf(late, at.get());

@@ -122,7 +122,9 @@ class CutWriterTest {
             assertThat(left).isEmpty();
         }
         Files.writeString(to, "somebody's own");
-        assertThat(CutWriter.write(cut(film), to, files(), OutFiles.Taken.REFUSE, ReadProgress.NONE))
+        assertThat(CutWriter.write(cut(film), to, files(), OutFiles.Taken.REFUSE, _ -> {
+                    throw new AssertionError("worked on what is refused in the end");
+                }))
                 .isInstanceOf(CutWriter.NotWritten.class);
         assertThat(Files.readString(to)).isEqualTo("somebody's own");
         assertThat(CutWriter.write(new Cut(List.of(), List.of()), to, files(), OutFiles.Taken.REFUSE, _ -> true))

@@ -33,6 +33,9 @@ class OutFilesTest {
                 .isInstanceOf(TakenException.class)
                 .hasMessageContaining(file.toString());
         assertThat(file).hasContent("the coach's own");
+        assertThatThrownBy(() -> files().mustBeFree(file, Taken.REFUSE)).isInstanceOf(TakenException.class);
+        files().mustBeFree(file, Taken.NUMBER);
+        files().mustBeFree(folder.resolve("nothing is here yet.csv"), Taken.REFUSE);
         assertThat(files().writeText(file, "third", Taken.NUMBER)).isEqualTo(folder.resolve("film-2.csv"));
         assertThat(files().writeText(file, "fourth", Taken.NUMBER)).isEqualTo(folder.resolve("film-2.csv"));
         assertThat(folder.resolve("film-2.csv")).hasContent("fourth");
