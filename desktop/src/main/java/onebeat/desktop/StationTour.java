@@ -53,8 +53,13 @@ final class StationTour {
     static Optional<StationTour> asked(Stage stage) {
         return Optional.ofNullable(System.getProperty(PROPERTY))
                 .filter(what -> !what.equals("show"))
-                .map(what ->
-                        new StationTour(stage, what.equals("all") ? LOOK_MS : what.equals("visit") ? VISIT_MS : 0));
+                .map(what -> new StationTour(
+                        stage,
+                        switch (what) {
+                            case "all" -> LOOK_MS;
+                            case "visit" -> VISIT_MS;
+                            default -> 0;
+                        }));
     }
 
     /// The tour that needs no camp, if it was asked for.

@@ -126,7 +126,9 @@ class CampPlannerTest {
     @Test
     void theSameQuestionGivesTheSamePlan() {
         PlanProblem problem = SampleProblems.of(MIDDLE, PlanRules.usual(), 8);
-        assertThat(solve(problem, 0.5)).isEqualTo(solve(problem, 0.5));
+        SolvedPlan once = solve(problem, 0.5);
+        assertThat(once.by()).isEqualTo(SolvedPlan.By.SOLVER);
+        assertThat(solve(problem, 0.5)).isEqualTo(once);
     }
 
     @Test

@@ -3,12 +3,7 @@ package onebeat.core.camp;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.concurrent.Callable;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicBoolean;
 import onebeat.core.exchange.Fighter;
 import onebeat.core.exchange.Stance;
 import onebeat.core.rounds.Calls;
@@ -99,27 +94,20 @@ class SchedulesTest {
         }
     }
 
-    /// The window asks and so does what works beside it.
+    /// The window asks and so does what works beside it: here while the first one still waits for its answer.
     @Test
-    void severalMayAskAtOnce() throws Exception {
-        Calls slow = (_, _) -> 900;
-        List<Camp> camps = List.of(camp, with(camp, Edit.add(Place.ROUNDS, round("r3", 2, 90))));
-        List<Schedule> expected = new ArrayList<>();
-        for (Camp one : camps) {
-            expected.add(new Schedules().of(one, TONIGHT, Calls.NONE));
-            expected.add(new Schedules().of(one, TONIGHT, slow));
-        }
-        List<Callable<Boolean>> asking = new ArrayList<>();
-        for (int i = 0; i < 60; i++) {
-            int which = i % expected.size();
-            asking.add(() -> schedules
-                    .of(camps.get(which / 2), TONIGHT, which % 2 == 0 ? Calls.NONE : slow)
-                    .equals(expected.get(which)));
-        }
-        try (ExecutorService threads = Executors.newFixedThreadPool(4)) {
-            for (Future<Boolean> same : threads.invokeAll(asking)) {
-                assertThat(same.get()).isTrue();
+    void anotherCampAskedForMeanwhileKeepsItsOwn() {
+        Camp other = with(camp, Edit.add(Place.ROUNDS, round("r3", 2, 90)));
+        AtomicBoolean asked = new AtomicBoolean();
+        Calls meanwhile = (_, _) -> {
+            if (!asked.getAndSet(true)) {
+                assertThat(schedules.of(other, TONIGHT, Calls.NONE).rounds()).hasSize(3);
             }
-        }
+            return 0;
+        };
+        assertThat(schedules.of(camp, TONIGHT, meanwhile).rounds()).hasSize(2);
+        assertThat(asked).isTrue();
+        assertThat(schedules.of(other, TONIGHT, meanwhile).rounds()).hasSize(3);
+        assertThat(schedules.of(camp, TONIGHT, meanwhile).rounds()).hasSize(2);
     }
 }
