@@ -38,6 +38,7 @@ public final class CampFile implements AutoCloseable {
     private final List<BadRow> setAside;
     private final ReentrantLock turn = new ReentrantLock();
     private final List<Edit> waiting = new ArrayList<>();
+    private final LatestEdit latest = new LatestEdit();
     private volatile Camp camp;
     private boolean closed;
 
@@ -125,7 +126,7 @@ public final class CampFile implements AutoCloseable {
             if (!waiting.isEmpty()) {
                 return afterTheOthers(done);
             }
-            return switch (written(h -> History.write(h, done.edit(), progress), done)) {
+            return switch (written(h -> write(h, done.edit(), progress), done)) {
                 case Written _ -> new Saved(camp);
                 case Unwritable(String sentence) -> new NotSaved(sentence);
                 case Hindered(FileTrouble trouble) -> waits(done, trouble);
@@ -151,7 +152,7 @@ public final class CampFile implements AutoCloseable {
         return inTurn(() -> {
             while (!waiting.isEmpty()) {
                 Edit first = waiting.getFirst();
-                switch (written(h -> History.write(h, first, Progress.NONE), new Done(camp, first))) {
+                switch (written(h -> write(h, first, Progress.NONE), new Done(camp, first))) {
                     case Written _ -> waiting.removeFirst();
                     case Unwritable(String sentence) -> {
                         return new Waiting(camp, waiting.size(), sentence);
@@ -201,8 +202,9 @@ public final class CampFile implements AutoCloseable {
     private Optional<Saving> move(boolean forward) {
         try {
             return History.number(handle, forward).map(number -> {
-                Edit edit = History.edit(handle, number);
+                Edit edit = latest.get(number).orElseGet(() -> History.edit(handle, number));
                 Done done = (forward ? edit : edit.inverse()).doneTo(camp);
+                latest.keep(number, edit);
                 return switch (written(h -> mark(h, done.edit(), number, !forward), done)) {
                     case Written _ -> new Saved(camp);
                     case Unwritable(String sentence) -> new NotSaved(sentence);
@@ -214,6 +216,10 @@ public final class CampFile implements AutoCloseable {
                     + ": what " + path + " keeps of it cannot be read (" + Sqlite.reason(e)
                     + "). Nothing was changed."));
         }
+    }
+
+    private void write(Handle on, Edit edit, Progress progress) {
+        latest.keep(History.write(on, edit, progress), edit);
     }
 
     private static void mark(Handle handle, Edit edit, int number, boolean undone) {

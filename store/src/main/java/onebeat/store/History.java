@@ -32,13 +32,15 @@ final class History {
 
     /// Writes an edit's effect and the edit. What had been taken back before can no longer be done again.
     ///
-    /// @param edit with its seats
-    static void write(Handle handle, Edit edit, Progress progress) {
+    /// @param edit as it was done: with its seats, and with what it replaced
+    /// @return its number
+    static int write(Handle handle, Edit edit, Progress progress) {
         handle.execute("DELETE FROM history WHERE undone = 1");
         int number = handle.createQuery("SELECT coalesce(max(edit), 0) + 1 FROM history")
                 .mapTo(Integer.class)
                 .one();
         each(edit, progress, step -> step.write(handle, number));
+        return number;
     }
 
     /// What an edit brings that a camp file may not hold, in words; empty where all of it can be written.
@@ -63,7 +65,9 @@ final class History {
         each(edit, progress, step -> step.effect(handle));
     }
 
-    /// Changes of one kind that can be written at once: no two of them are of one thing.
+    /// Changes of one kind that can be written at once: no two of them are of one thing, and all of them come, or go,
+    /// or
+    /// change.
     private interface Step {
         void effect(Handle handle);
 
@@ -104,6 +108,7 @@ final class History {
                 && at - from < AT_ONCE
                 && edits.get(at) instanceof Change<?> change
                 && change.place().name().equals(first.place().name())
+                && change.before().isPresent() == first.before().isPresent()
                 && change.after().isPresent() == first.after().isPresent()
                 && keys.add(keyOf(change))) {
             at++;
@@ -127,6 +132,7 @@ final class History {
     /// All of them are of the place of the first.
     @SuppressWarnings("unchecked")
     private static <T> Step changes(Change<T> first, List<Edit> edits) {
+        boolean were = first.before().isPresent();
         boolean stay = first.after().isPresent();
         List<Seated<T>> things = new ArrayList<>();
         for (Edit edit : edits) {
@@ -134,10 +140,10 @@ final class History {
             T thing = (stay ? change.after() : change.before()).orElseThrow();
             things.add(new Seated<>(change.seat().orElse(0), thing));
         }
-        return new Changes<>(rowsOf(first), things, stay);
+        return new Changes<>(rowsOf(first), things, were, stay);
     }
 
-    private record Changes<T>(Rows<T> rows, List<Seated<T>> things, boolean stay) implements Step {
+    private record Changes<T>(Rows<T> rows, List<Seated<T>> things, boolean were, boolean stay) implements Step {
 
         @Override
         public void effect(Handle handle) {
@@ -150,7 +156,7 @@ final class History {
 
         @Override
         public void write(Handle handle, int number) {
-            rows.note(handle, number, things, stay);
+            rows.note(handle, number, things, were, stay);
             effect(handle);
         }
     }
@@ -164,7 +170,7 @@ final class History {
 
         @Override
         public void write(Handle handle, int number) {
-            Tables.CARD.note(handle, number, List.of(new Seated<>(0, edit.after())), true);
+            Tables.CARD.note(handle, number, List.of(new Seated<>(0, edit.after())), true, true);
             effect(handle);
         }
     }

@@ -218,16 +218,22 @@ record Rows<T>(Place<T> place, String key, List<Column<T>> columns, RowMapper<T>
     /// Writes down what changes about to be made do: the rows as they stand in the table now, and as they will.
     ///
     /// @param edit the number of the edit
-    void note(Handle handle, int edit, Collection<Seated<T>> things, boolean stay) {
-        String before = "(SELECT " + json(names().toList()) + " FROM " + table() + " WHERE " + key + " = ?)";
+    /// @param were whether the things have rows now
+    /// @param stay whether they have rows afterwards
+    void note(Handle handle, int edit, Collection<Seated<T>> things, boolean were, boolean stay) {
+        String before =
+                were ? "(SELECT " + json(names().toList()) + " FROM " + table() + " WHERE " + key + " = ?)" : "NULL";
         String after = stay ? json(names().map(_ -> "?").toList()) : "NULL";
         String sql = "INSERT INTO history (edit, place, seat, row_before, row_after) VALUES (" + edit + ", '" + table()
                 + "', ?, " + before + ", " + after + ")";
         each(handle, sql, things, (statement, one) -> {
-            statement.setLong(1, one.seat());
-            statement.setObject(2, keyOf(one.thing()));
+            int next = 1;
+            statement.setLong(next++, one.seat());
+            if (were) {
+                statement.setObject(next++, keyOf(one.thing()));
+            }
             if (stay) {
-                bind(statement, 3, one.thing());
+                bind(statement, next, one.thing());
             }
         });
     }

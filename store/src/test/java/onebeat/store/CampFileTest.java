@@ -199,6 +199,41 @@ class CampFileTest {
         }
     }
 
+    /// An edit that is mistaken about what stands there is taken back to what did, from memory and from the file.
+    @Test
+    void whatAnEditDidNotKnowOfComesBackToo() {
+        Path path = folder.resolve("a.onebeat");
+        List<Edit> mistaken = List.of(
+                Edit.add(Place.DRILLS, drill("d1", "3")),
+                Edit.change(Place.DRILLS, drill("d1", "4"), drill("d1", "3")),
+                Edit.together(Edit.add(Place.DRILLS, drill("d1", "3")), Edit.add(Place.DRILLS, drill("d2", "3"))),
+                Edit.remove(Place.DRILLS, drill("d1", "4")));
+        CampFile file = create("a.onebeat");
+        Camp before = saved(file.save(Edit.add(Place.DRILLS, drill("d1", "1 2"))));
+        for (Edit edit : mistaken) {
+            Camp after = saved(file.save(edit));
+            assertThat(after).isNotEqualTo(before);
+            assertThat(saved(file.undo().orElseThrow())).isEqualTo(before);
+            assertThat(saved(file.redo().orElseThrow())).isEqualTo(after);
+            file.close();
+            file = opened(CampFile.open(path));
+            assertThat(saved(file.undo().orElseThrow())).isEqualTo(before);
+        }
+        file.close();
+    }
+
+    @Test
+    void whatChangesNothingLeavesNothingToTakeBack() {
+        try (CampFile file = create("a.onebeat")) {
+            Camp empty = file.camp();
+            Camp one = saved(file.save(Edit.add(Place.DRILLS, drill("d1", "1 2"))));
+            assertThat(saved(file.save(Edit.remove(Place.DRILLS, drill("d9", "1")))))
+                    .isEqualTo(one);
+            assertThat(saved(file.undo().orElseThrow())).isEqualTo(empty);
+            assertThat(saved(file.redo().orElseThrow())).isEqualTo(one);
+        }
+    }
+
     @Test
     void whatIsTakenBackStandsWhereItStood() {
         Path path = folder.resolve("a.onebeat");

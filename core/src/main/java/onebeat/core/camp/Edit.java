@@ -23,7 +23,8 @@ public sealed interface Edit {
 
     /// What came of an edit.
     ///
-    /// @param edit the same edit, with the seat of each thing: its inverse leaves everything as it was
+    /// @param edit the same edit, with the seat of each thing and with what it really replaced: its inverse leaves
+    ///     everything as it was
     record Done(Camp camp, Edit edit) {}
 
     /// A thing comes, goes or changes: without a `before` it comes, without an `after` it goes.
@@ -44,10 +45,16 @@ public sealed interface Edit {
         @Override
         public Done doneTo(Camp camp) {
             Shelf<T> shelf = camp.shelf(place);
-            long at = seat.orElseGet(() -> shelf.seatFor(before.or(() -> after).orElseThrow()));
+            T thing = after.or(() -> before).orElseThrow();
+            long at = seat.orElseGet(() -> shelf.seatFor(thing));
+            // What stands there, whether or not the change knew of it.
+            Optional<T> was = shelf.like(thing);
+            if (was.isEmpty() && after.isEmpty()) {
+                return new Done(camp, new Together(List.of()));
+            }
             return new Done(
                     camp.with(place, shelf.changed(before, after, at)),
-                    new Change<>(place, before, after, OptionalLong.of(at)));
+                    new Change<>(place, was, after, OptionalLong.of(at)));
         }
     }
 
@@ -61,7 +68,7 @@ public sealed interface Edit {
 
         @Override
         public Done doneTo(Camp camp) {
-            return new Done(camp.with(after), this);
+            return new Done(camp.with(after), new OfCard(camp.card(), after));
         }
     }
 

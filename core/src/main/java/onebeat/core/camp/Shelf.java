@@ -80,6 +80,11 @@ public final class Shelf<T> {
         return Optional.ofNullable(seats.get(wanted)).map(things::get);
     }
 
+    /// The thing here with this one's id.
+    Optional<T> like(T thing) {
+        return get(id.apply(thing));
+    }
+
     public int size() {
         return seats.size();
     }

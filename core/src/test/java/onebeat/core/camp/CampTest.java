@@ -56,6 +56,25 @@ class CampTest {
     }
 
     @Test
+    void whatWasDoneKnowsWhatItReplaced() {
+        Camp before = Edit.add(Place.DRILLS, drill("d1", "1 2")).applyTo(Camp.empty(CARD));
+        Card other = new Card("Other", CARD.athlete(), CARD.opponent(), DAY, DAY.plusWeeks(6));
+        List<Edit> mistaken = List.of(
+                Edit.add(Place.DRILLS, drill("d1", "3")),
+                Edit.change(Place.DRILLS, drill("d1", "4"), drill("d1", "3")),
+                Edit.remove(Place.DRILLS, drill("d1", "4")),
+                new Edit.OfCard(other, other));
+        for (Edit edit : mistaken) {
+            Edit.Done done = edit.doneTo(before);
+            assertThat(done.camp()).isNotEqualTo(before);
+            assertThat(done.edit().inverse().applyTo(done.camp())).isEqualTo(before);
+        }
+        Edit.Done nothing = Edit.remove(Place.DRILLS, drill("d9", "1")).doneTo(before);
+        assertThat(nothing.camp()).isEqualTo(before);
+        assertThat(nothing.edit().inverse().applyTo(before)).isEqualTo(before);
+    }
+
+    @Test
     void newIdsAreFree() {
         Camp camp = Edit.add(Place.DRILLS, drill("d7", "1")).applyTo(Camp.empty(CARD));
         camp = Edit.add(Place.DRILLS, drill("dx", "1")).applyTo(camp);
