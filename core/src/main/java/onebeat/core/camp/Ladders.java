@@ -9,6 +9,7 @@ import onebeat.core.book.Repetition;
 import onebeat.core.film.Exchange;
 import onebeat.core.film.FollowUps;
 import onebeat.core.film.Reel;
+import onebeat.core.film.Replies;
 import onebeat.core.holding.Partner;
 import onebeat.core.ladder.Ladder;
 import onebeat.core.notation.Notation;
@@ -58,8 +59,7 @@ public final class Ladders {
                 .orElseGet(() -> keep(new Kept(
                         basis,
                         new Ladder.With(
-                                camp.context(),
-                                Mastery.of(camp),
+                                new Replies(camp.context(), Mastery.of(camp)),
                                 FollowUps.of(camp.studied(), Who.PARTNER, camp.vocabulary())),
                         new HashMap<>())));
         String line = Notation.print(read.line());

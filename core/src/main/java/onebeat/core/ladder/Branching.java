@@ -10,8 +10,7 @@ import java.util.stream.Stream;
 import onebeat.core.exchange.Side;
 import onebeat.core.film.FollowUps.After;
 import onebeat.core.film.FollowUps.FollowUp;
-import onebeat.core.film.Repertoire;
-import onebeat.core.film.Reply;
+import onebeat.core.film.Replies;
 import onebeat.core.holding.Odds;
 import onebeat.core.notation.Act;
 import onebeat.core.notation.Call;
@@ -36,10 +35,10 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
     /// Cues of a read at most; more nobody reads in time.
     static final int MOST = 3;
 
-    /// Feeds that come in place of the line's own, the usual ones first.
     /// The cue that nothing comes.
     private static final String NONE = "none";
 
+    /// Feeds that come in place of the line's own, the usual ones first.
     private static final List<String> FEEDS = List.of("1", "2", "3", "1b", "2b");
 
     Branching {
@@ -53,31 +52,30 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
     /// The read of a line, or none where nothing can be read in it.
     ///
     /// @param stands whether a call line has no stop
-    static Optional<Branching> of(
-            Line line, Context context, Repertoire repertoire, List<After> habits, Predicate<String> stands) {
+    static Optional<Branching> of(Line line, Ladder.With with, Predicate<String> stands) {
         if (isSet(line)) {
-            return whole(line, context, repertoire, stands);
+            return whole(line, with.replies(), stands);
         }
         List<Item> items = line.items();
         for (int i = 0; i < items.size(); i++) {
             if (items.get(i) instanceof Reads reads) {
-                return Optional.of(own(items, i, reads, habits));
+                return Optional.of(own(items, i, reads, with.habits()));
             }
         }
-        Optional<Branching> flinch = flinch(items, context, repertoire, habits, stands);
+        Optional<Branching> flinch = flinch(items, with, stands);
         if (flinch.isPresent()) {
             return flinch;
         }
         for (int i = 0; i < items.size(); i++) {
             if (i == 0 && feed(items, 0).isPresent()) {
-                Optional<Branching> found = feeds(items, context, repertoire, stands);
+                Optional<Branching> found = feeds(items, with.replies(), stands);
                 if (found.isPresent()) {
                     return found;
                 }
             }
             Optional<Act> strike = strike(items.get(i));
             if (strike.isPresent()) {
-                Optional<Branching> reactions = reactions(items, i, strike.get(), context, repertoire, habits, stands);
+                Optional<Branching> reactions = reactions(items, i, strike.get(), with, stands);
                 if (reactions.isPresent()) {
                     return reactions;
                 }
@@ -91,13 +89,12 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
     }
 
     /// A set stays whole: it is what is done when nothing is fed; what is fed in its place is answered.
-    private static Optional<Branching> whole(
-            Line line, Context context, Repertoire repertoire, Predicate<String> stands) {
+    private static Optional<Branching> whole(Line line, Replies replies, Predicate<String> stands) {
         List<Way> ways = new ArrayList<>();
         ways.add(new Way(NONE, Notation.print(line)));
         for (String feed : FEEDS) {
             if (ways.size() < MOST) {
-                add(ways, "", feed, context, repertoire, stands);
+                add(ways, "", feed, replies, stands);
             }
         }
         return ways.size() < 2
@@ -107,8 +104,7 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
 
     /// The read of a feint follows the flinch that its payoff waits for: where that flinch comes the payoff, where
     /// another comes what it opens, and where none comes the way out (F22, J15).
-    private static Optional<Branching> flinch(
-            List<Item> items, Context context, Repertoire repertoire, List<After> habits, Predicate<String> stands) {
+    private static Optional<Branching> flinch(List<Item> items, Ladder.With with, Predicate<String> stands) {
         for (int i = 0; i + 1 < items.size(); i++) {
             Optional<Act> feint = calls(items.get(i)).stream()
                     .filter(call -> call instanceof Act act
@@ -117,7 +113,7 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
                     .map(call -> (Act) call)
                     .findFirst();
             if (feint.isPresent()) {
-                Optional<Branching> found = reactions(items, i, feint.get(), context, repertoire, habits, stands);
+                Optional<Branching> found = reactions(items, i, feint.get(), with, stands);
                 if (found.isPresent()) {
                     return found;
                 }
@@ -204,15 +200,14 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
     }
 
     /// Other feeds in place of the first one.
-    private static Optional<Branching> feeds(
-            List<Item> items, Context context, Repertoire repertoire, Predicate<String> stands) {
+    private static Optional<Branching> feeds(List<Item> items, Replies replies, Predicate<String> stands) {
         String own = inside(feed(items, 0).orElseThrow());
         List<Way> ways = new ArrayList<>();
         ways.add(new Way(own, Notation.print(new Line(items.subList(1, items.size())))));
         for (String feed : Stream.concat(FEEDS.stream(), Stream.of(NONE)).toList()) {
             boolean same = own.equals(feed) || own.startsWith(feed + " ");
             if (ways.size() < MOST && !same) {
-                add(ways, "", feed, context, repertoire, stands);
+                add(ways, "", feed, replies, stands);
             }
         }
         return ways.size() < 2
@@ -222,13 +217,8 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
 
     /// Other reactions to a strike of the athlete's than the one that the line goes on with.
     private static Optional<Branching> reactions(
-            List<Item> items,
-            int at,
-            Act strike,
-            Context context,
-            Repertoire repertoire,
-            List<After> habits,
-            Predicate<String> stands) {
+            List<Item> items, int at, Act strike, Ladder.With with, Predicate<String> stands) {
+        Context context = with.replies().context();
         String before = Notation.print(new Line(items.subList(0, at + 1)));
         Optional<Partner> written = at + 1 < items.size()
                 ? calls(items.get(at + 1)).stream()
@@ -240,7 +230,7 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
         if (rest.isEmpty()) {
             return Optional.empty();
         }
-        List<Seen> seen = new ArrayList<>(seen(strike, context, habits));
+        List<Seen> seen = new ArrayList<>(seen(strike, context, with.habits()));
         if (strike.feint()) {
             seen.removeIf(one -> one.response.equals(NONE));
             seen.add(Math.min(1, seen.size()), new Seen(NONE, 1));
@@ -261,7 +251,7 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
                 if (strike.feint() && one.response.equals(NONE)) {
                     keep(ways, before, new Way(NONE, context.setting().pairing().wayOut()), stands);
                 } else {
-                    add(ways, before, one.response, context, repertoire, stands);
+                    add(ways, before, one.response, with.replies(), stands);
                 }
             }
         }
@@ -275,15 +265,9 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
         return ways.size() < 2 ? Optional.empty() : Optional.of(new Branching(before, ways, weights));
     }
 
-    private static void add(
-            List<Way> ways,
-            String before,
-            String cue,
-            Context context,
-            Repertoire repertoire,
-            Predicate<String> stands) {
-        String out = context.setting().pairing().wayOut();
-        Reply.best(before, cue, context, repertoire)
+    private static void add(List<Way> ways, String before, String cue, Replies replies, Predicate<String> stands) {
+        String out = replies.context().setting().pairing().wayOut();
+        replies.best(before, cue)
                 .ifPresent(reply -> keep(ways, before, new Way(cue, reply.words() + " " + out), stands));
     }
 

@@ -10,6 +10,7 @@ import java.util.function.Predicate;
 import onebeat.core.exchange.Constants;
 import onebeat.core.film.FollowUps.After;
 import onebeat.core.film.Repertoire;
+import onebeat.core.film.Replies;
 import onebeat.core.holding.Choices;
 import onebeat.core.holding.Odds;
 import onebeat.core.notation.Item;
@@ -57,13 +58,17 @@ public record Ladder(List<Stage> stages) {
 
     /// What a ladder is built from.
     ///
-    /// @param repertoire what the athlete has to answer other cues with
+    /// @param replies with which other cues are answered
     /// @param habits the opponent's, from film; may be empty
-    public record With(Context context, Repertoire repertoire, List<After> habits) {
+    public record With(Replies replies, List<After> habits) {
 
         /// What is usual, without film.
         public static With usual(Context context) {
-            return new With(context, Repertoire.usual(), List.of());
+            return new With(new Replies(context, Repertoire.usual()), List.of());
+        }
+
+        private Context context() {
+            return replies.context();
         }
     }
 
@@ -114,10 +119,10 @@ public record Ladder(List<Stage> stages) {
             this.read = read;
             this.with = with;
             Predicate<String> stands = text -> stands(text, Rung.SLOW, USUAL_CEILING);
-            branching = Branching.of(read.line(), with.context, with.repertoire, with.habits, stands);
+            branching = Branching.of(read.line(), with, stands);
             whole = straight(read);
             Line line = line(whole).orElse(read.line());
-            Played played = Play.of(line, with.context.setting());
+            Played played = Play.of(line, with.context().setting());
             ceiling = ceiling(played).orElse(USUAL_CEILING);
             difficulty = new Difficulty(line, played, ceiling);
         }
@@ -178,7 +183,7 @@ public record Ladder(List<Stage> stages) {
 
         private double hard(Rung rung, String text, int bpm) {
             Line line = line(text).orElseThrow();
-            return difficulty.of(line, Play.of(line, with.context.setting()), rung, bpm);
+            return difficulty.of(line, Play.of(line, with.context().setting()), rung, bpm);
         }
 
         /// A stage that stops at every tempo or is no harder than the last one of another kind is left out. None is
@@ -212,7 +217,7 @@ public record Ladder(List<Stage> stages) {
         }
 
         private double fastest(Line of) {
-            double own = ceiling(Play.of(of, with.context.setting())).orElse(ceiling);
+            double own = ceiling(Play.of(of, with.context().setting())).orElse(ceiling);
             int cues = Choices.reads(of).stream()
                     .mapToInt(Choices.OfRead::options)
                     .max()
@@ -221,14 +226,15 @@ public record Ladder(List<Stage> stages) {
         }
 
         private Optional<Line> line(String text) {
-            return Notation.read(text, with.context.vocabulary()) instanceof Read one
+            return Notation.read(text, with.context().vocabulary()) instanceof Read one
                     ? Optional.of(one.line())
                     : Optional.empty();
         }
 
         private boolean stands(String text, Rung rung, double bpm) {
-            return Notation.read(text, with.context.vocabulary()) instanceof Read one
-                    && !Review.withoutMends(one, with.context.at(bpm).on(rung)).hasStop();
+            return Notation.read(text, with.context().vocabulary()) instanceof Read one
+                    && !Review.withoutMends(one, with.context().at(bpm).on(rung))
+                            .hasStop();
         }
 
         /// A pause where it opens most, or costs least.
@@ -257,7 +263,7 @@ public record Ladder(List<Stage> stages) {
 
         /// Whether something is struck in these: a pause after the last strike opens nothing.
         private boolean strikes(List<Item> items) {
-            return Play.of(new Line(items), with.context.setting()).ways().stream()
+            return Play.of(new Line(items), with.context().setting()).ways().stream()
                     .anyMatch(way -> way.strikesOf(Who.ATHLETE).findAny().isPresent());
         }
 
@@ -268,10 +274,11 @@ public record Ladder(List<Stage> stages) {
         }
 
         private double opens(String text) {
-            PlayedWay way = Play.of(line(text).orElseThrow(), with.context.setting())
+            PlayedWay way = Play.of(line(text).orElseThrow(), with.context().setting())
                     .ways()
                     .getFirst();
-            Openings openings = Openings.withoutCredits(way, with.context.setting(), with.context.partner(), 0);
+            Openings openings = Openings.withoutCredits(
+                    way, with.context().setting(), with.context().partner(), 0);
             return way.strikesOf(Who.ATHLETE)
                     .mapToDouble(s -> openings.of(s).map(o -> o.value()).orElse(0.0))
                     .sum();

@@ -8,13 +8,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import onebeat.core.exchange.Catalogue;
 import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Side;
 import onebeat.core.exchange.Table;
-import onebeat.core.exchange.Target;
 import onebeat.core.exchange.Technique;
 import org.jspecify.annotations.Nullable;
 
@@ -35,7 +35,7 @@ public final class PartnerModel {
 
     private static final Map<String, String> SHOWN = shown();
     private static final Film NO_FILM = new Film(Map.of(), 1);
-    private static final PartnerModel USUAL = new PartnerModel(readAll(), NO_FILM);
+    private static final PartnerModel USUAL = usual(readAll());
 
     private final Map<Name, NumberTable> tables;
     private final double[][] coverage = new double[Posture.values().length][];
@@ -55,14 +55,22 @@ public final class PartnerModel {
     /// Made when it is first asked for: it is asked for with every search.
     private volatile @Nullable PartnerModel firstSight;
 
-    private PartnerModel(Map<Name, NumberTable> tables, Film film) {
+    private final ReactionRows reactionRows;
+
+    private PartnerModel(Map<Name, NumberTable> tables, ReactionRows reactionRows, Film film) {
         this.tables = tables;
+        this.reactionRows = reactionRows;
         this.film = film;
         readNumbers();
         cover();
         react();
         this.leftOpen = new LeftOpen(table(Name.LEFT_OPEN));
         this.zones = new ZoneWorth(table(Name.ZONES), number("adds_up_most"));
+    }
+
+    private static PartnerModel usual(Map<Name, NumberTable> tables) {
+        NumberTable reactions = Objects.requireNonNull(tables.get(Name.REACTIONS));
+        return new PartnerModel(tables, ReactionRows.of(reactions.rows()), NO_FILM);
     }
 
     private void readNumbers() {
@@ -107,15 +115,19 @@ public final class PartnerModel {
     /// The same with one number changed.
     public PartnerModel with(Name name, NumberTable.Cell cell, double value) {
         Map<Name, NumberTable> changed = new EnumMap<>(tables);
-        changed.put(name, table(name).with(cell, value));
-        return new PartnerModel(Collections.unmodifiableMap(changed), film);
+        NumberTable other = table(name).with(cell, value);
+        changed.put(name, other);
+        boolean sameRows =
+                name != Name.REACTIONS || other.rows().equals(table(name).rows());
+        return new PartnerModel(
+                Collections.unmodifiableMap(changed), sameRows ? reactionRows : ReactionRows.of(other.rows()), film);
     }
 
     /// The same with sightings added to the reactions: each row is a prior that counts for `weight`
     /// sightings, and what was seen is added to it (the mean of a Dirichlet posterior). Where the tables
     /// know no reaction, what was seen stands against staying at guard.
     public PartnerModel learned(Map<Stimulus, Map<Posture, Integer>> counts, double weight) {
-        return new PartnerModel(tables, new Film(Map.copyOf(counts), weight));
+        return new PartnerModel(tables, reactionRows, new Film(Map.copyOf(counts), weight));
     }
 
     /// The same man who has not seen anything of the line before and expects nothing of it: what single
@@ -129,7 +141,7 @@ public final class PartnerModel {
             }
             Map<Name, NumberTable> changed = new EnumMap<>(tables);
             changed.put(Name.NUMBERS, numbers);
-            known = new PartnerModel(Collections.unmodifiableMap(changed), film);
+            known = new PartnerModel(Collections.unmodifiableMap(changed), reactionRows, film);
             firstSight = known;
         }
         return known;
@@ -224,23 +236,16 @@ public final class PartnerModel {
                 .map(bySide -> bySide[arrives == Side.LEAD ? 0 : 1]);
     }
 
-    /// The first row that fits an action is its reaction.
     private void react() {
         NumberTable table = table(Name.REACTIONS);
-        for (Technique technique : Catalogue.standard().all()) {
+        reactionRows.byTechnique().forEach((code, rows) -> {
             Map<Level, double[][]> byLevel = new EnumMap<>(Level.class);
-            for (Level level : technique.levels().isEmpty()
-                    ? Set.of(Level.NONE)
-                    : technique.levels().keySet()) {
-                table.rows().stream()
-                        .filter(row -> fits(row, technique, level))
-                        .findFirst()
-                        .map(table::row)
-                        .ifPresent(row ->
-                                byLevel.put(level, new double[][] {odds(row, Side.LEAD), odds(row, Side.REAR)}));
-            }
-            reactions.put(technique.code(), byLevel);
-        }
+            rows.forEach((level, name) -> {
+                Map<String, Double> row = table.row(name);
+                byLevel.put(level, new double[][] {odds(row, Side.LEAD), odds(row, Side.REAR)});
+            });
+            reactions.put(code, byLevel);
+        });
         film.counts.forEach(this::learn);
     }
 
@@ -260,18 +265,6 @@ public final class PartnerModel {
         double[] odds = new double[Posture.values().length];
         odds[index(Posture.GUARD)] = 1;
         return odds;
-    }
-
-    private static boolean fits(String row, Technique technique, Level level) {
-        int slash = row.indexOf('/');
-        if (slash < 0) {
-            return row.equals(technique.code());
-        }
-        if (row.indexOf('/', slash + 1) >= 0) {
-            return technique.isStrike() && Target.parse(row).fits(technique, level);
-        }
-        return row.substring(0, slash).equals(technique.code())
-                && row.substring(slash + 1).equals(level.word());
     }
 
     private static double[] odds(Map<String, Double> row, Side arrives) {

@@ -95,8 +95,12 @@ public record PlanProblem(
 
     /// The number of the week of a day, from 0.
     public int week(int day) {
-        return (int)
-                ChronoUnit.WEEKS.between(days.getFirst().week(), days.get(day).week());
+        return (day + daysMissing()) / DAYS_OF_WEEK;
+    }
+
+    /// How many days of the first week are over before the first day that is planned.
+    private int daysMissing() {
+        return days.getFirst().date().getDayOfWeek().getValue() - 1;
     }
 
     public int weeks() {
@@ -105,7 +109,9 @@ public record PlanProblem(
 
     /// The numbers of the days of a week.
     public int[] daysOf(int week) {
-        return IntStream.range(0, days.size()).filter(day -> week(day) == week).toArray();
+        int monday = week * DAYS_OF_WEEK - daysMissing();
+        return IntStream.range(Math.max(0, monday), Math.min(days.size(), monday + DAYS_OF_WEEK))
+                .toArray();
     }
 
     /// Whether a week has all its days in the problem.

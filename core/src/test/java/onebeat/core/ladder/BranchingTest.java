@@ -8,6 +8,7 @@ import onebeat.core.Lines;
 import onebeat.core.film.FollowUps.After;
 import onebeat.core.film.FollowUps.FollowUp;
 import onebeat.core.film.Repertoire;
+import onebeat.core.film.Replies;
 import onebeat.core.film.Share;
 import onebeat.core.ladder.Branching.Way;
 import onebeat.core.review.Context;
@@ -17,13 +18,14 @@ import org.junit.jupiter.api.Test;
 class BranchingTest {
 
     private static final Context OPEN = Context.of(Lines.OPEN);
+    private static final Replies REPLIES = new Replies(OPEN, Repertoire.usual());
 
     private static boolean hasNoStop(String text) {
         return !Review.withoutMends(Lines.read(text), OPEN).hasStop();
     }
 
     private static Optional<Branching> of(String line, List<After> habits) {
-        return Branching.of(Lines.read(line).line(), OPEN, Repertoire.usual(), habits, BranchingTest::hasNoStop);
+        return Branching.of(Lines.read(line).line(), new Ladder.With(REPLIES, habits), BranchingTest::hasNoStop);
     }
 
     @Test
