@@ -1,8 +1,8 @@
 package onebeat.core.film;
 
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import onebeat.core.review.Context;
 
 /// The best replies of one athlete against one opponent, each worked out once: the lines of a camp ask for the same
@@ -13,7 +13,7 @@ public final class Replies {
 
     private final Context context;
     private final Repertoire repertoire;
-    private final Map<Asked, Optional<Reply>> known = new ConcurrentHashMap<>();
+    private final Map<Asked, Optional<Reply>> known = new HashMap<>();
 
     /// @param repertoire what the athlete has to answer with
     public Replies(Context context, Repertoire repertoire) {
@@ -31,11 +31,15 @@ public final class Replies {
     /// @param theirs what the opponent does then, as it stands between brackets
     public Optional<Reply> best(String beginning, String theirs) {
         Asked asked = new Asked(beginning, theirs);
-        Optional<Reply> there = known.get(asked);
-        if (there == null) {
-            there = Reply.best(beginning, theirs, context, repertoire);
-            known.put(asked, there);
-        }
-        return there;
+        return known(asked).orElseGet(() -> keep(asked, Reply.best(beginning, theirs, context, repertoire)));
+    }
+
+    private synchronized Optional<Optional<Reply>> known(Asked asked) {
+        return Optional.ofNullable(known.get(asked));
+    }
+
+    private synchronized Optional<Reply> keep(Asked asked, Optional<Reply> found) {
+        known.put(asked, found);
+        return found;
     }
 }

@@ -8,9 +8,9 @@ import java.util.function.UnaryOperator;
 import javafx.scene.layout.StackPane;
 import onebeat.core.film.FollowUps.After;
 import onebeat.core.film.Repertoire;
+import onebeat.core.film.Replies;
 import onebeat.core.holding.Odds;
 import onebeat.core.holding.Partner;
-import onebeat.core.film.Replies;
 import onebeat.core.ladder.Ladder;
 import onebeat.core.notation.Read;
 import onebeat.core.review.Comparison;
@@ -134,8 +134,7 @@ final class SidePanel extends StackPane implements AutoCloseable {
             line.review.ifPresent(r -> weapon.show(r, line.repertoire.get()));
         } else if (page.equals(ladder)) {
             line.review.ifPresent(r -> {
-                Ladder.With with =
-                        new Ladder.With(new Replies(r.context(), line.repertoire.get()), line.habits.get());
+                Ladder.With with = new Ladder.With(new Replies(r.context(), line.repertoire.get()), line.habits.get());
                 work.work(
                         () -> Ladder.of(r.read(), with),
                         grown -> ladder.show(

@@ -87,14 +87,17 @@ public final class Samples {
         double cut = Math.min(1, trueRate / rate) * 0.95;
         double half = TAPS / cut;
         float[] kernel = kernel(cut, half);
+        double scale = KERNEL / half;
         float[] out = new float[(int) Math.floor(values.length / step)];
         for (int i = 0; i < out.length; i++) {
             double middle = i * step;
             int first = Math.max(0, (int) Math.ceil(middle - half));
             int last = Math.min(values.length - 1, (int) Math.floor(middle + half));
+            double at = (first - middle) * scale;
             double sum = 0;
             for (int j = first; j <= last; j++) {
-                sum += values[j] * kernel[(int) (Math.abs(j - middle) / half * KERNEL + 0.5)];
+                sum += values[j] * kernel[Math.min(KERNEL, (int) (Math.abs(at) + 0.5))];
+                at += scale;
             }
             out[i] = (float) sum;
         }
