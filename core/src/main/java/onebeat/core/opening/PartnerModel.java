@@ -238,15 +238,21 @@ public final class PartnerModel {
 
     private void react() {
         NumberTable table = table(Name.REACTIONS);
+        Map<String, double[][]> odds = new HashMap<>();
         reactionRows.byTechnique().forEach((code, rows) -> {
             Map<Level, double[][]> byLevel = new EnumMap<>(Level.class);
             rows.forEach((level, name) -> {
-                Map<String, Double> row = table.row(name);
-                byLevel.put(level, new double[][] {odds(row, Side.LEAD), odds(row, Side.REAR)});
+                double[][] bySide = odds.computeIfAbsent(name, row -> odds(table.row(row)));
+                // Each action its own: what is seen of one is not seen of another that has the same row.
+                byLevel.put(level, new double[][] {bySide[0].clone(), bySide[1].clone()});
             });
             reactions.put(code, byLevel);
         });
         film.counts.forEach(this::learn);
+    }
+
+    private static double[][] odds(Map<String, Double> row) {
+        return new double[][] {odds(row, Side.LEAD), odds(row, Side.REAR)};
     }
 
     private void learn(Stimulus stimulus, Map<Posture, Integer> seen) {

@@ -3,6 +3,7 @@ package onebeat.core.review;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -212,8 +213,10 @@ public record Review(
             List<Finding> mended = new ArrayList<>(bare);
             int steps = played.ways().stream().mapToInt(w -> w.steps().size()).sum();
             int most = steps > MANY_STEPS ? FEW_MENDED : MOST_MENDED;
+            // Several findings try the same change.
+            Map<String, List<Finding>> tried = new HashMap<>();
             for (int i = 0; i < Math.min(most, found.size()); i++) {
-                mended.set(i, mended(found.get(i), bare));
+                mended.set(i, mended(found.get(i), bare, tried));
             }
             return mended;
         }
@@ -259,7 +262,7 @@ public record Review(
 
         /// The finding with the candidate that changes least and holds: it can be read, has this finding less often,
         /// and no other one more often that is more than a note (J11).
-        private Finding mended(Found found, List<Finding> before) {
+        private Finding mended(Found found, List<Finding> before, Map<String, List<Finding>> tried) {
             Finding finding = found.finding;
             String original = Notation.print(read.line());
             Optional<String> mend = found.hit.mends().get().stream()
@@ -270,12 +273,7 @@ public record Review(
                     .filter(candidate -> !candidate.repeats()
                             && !candidate.read().canonical().equals(original))
                     .sorted(Comparator.comparingInt(MendCandidate::changes))
-                    .filter(candidate -> holds(
-                            finding.code(),
-                            before,
-                            new Reviewing(context, candidate.read())
-                                    .review(Depth.FINDINGS)
-                                    .findings()))
+                    .filter(candidate -> holds(finding.code(), before, findings(candidate.read(), tried)))
                     .findFirst()
                     .map(candidate -> candidate.read().canonical());
             return new Finding(
@@ -286,6 +284,14 @@ public record Review(
                     finding.text(),
                     finding.spans(),
                     mend);
+        }
+
+        private List<Finding> findings(Read candidate, Map<String, List<Finding>> tried) {
+            return tried.computeIfAbsent(
+                    candidate.canonical(),
+                    _ -> new Reviewing(context, candidate)
+                            .review(Depth.FINDINGS)
+                            .findings());
         }
 
         private static boolean holds(Code code, List<Finding> before, List<Finding> after) {

@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 /// J11 over 5000 seeded lines such as coaches write (the trade's chains, cut, joined, mirrored, spoilt).
 class MendsLawTest {
 
-    private static final int LINES = 1_500;
+    private static final int LINES = 2_500;
 
     @Test
     @DisplayName("J11: a mend has its finding less often, and no other one more often that is more than a note")
