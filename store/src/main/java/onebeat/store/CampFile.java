@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.function.ToIntFunction;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Edit;
@@ -126,7 +127,7 @@ public final class CampFile implements AutoCloseable {
             if (!waiting.isEmpty()) {
                 return afterTheOthers(done);
             }
-            return switch (written(h -> write(h, done.edit(), progress), done)) {
+            return switch (written(h -> History.write(h, done.edit(), progress), done, done.edit())) {
                 case Written _ -> new Saved(camp);
                 case Unwritable(String sentence) -> new NotSaved(sentence);
                 case Hindered(FileTrouble trouble) -> waits(done, trouble);
@@ -152,7 +153,7 @@ public final class CampFile implements AutoCloseable {
         return inTurn(() -> {
             while (!waiting.isEmpty()) {
                 Edit first = waiting.getFirst();
-                switch (written(h -> write(h, first, Progress.NONE), new Done(camp, first))) {
+                switch (written(h -> History.write(h, first, Progress.NONE), new Done(camp, first), first)) {
                     case Written _ -> waiting.removeFirst();
                     case Unwritable(String sentence) -> {
                         return new Waiting(camp, waiting.size(), sentence);
@@ -204,8 +205,7 @@ public final class CampFile implements AutoCloseable {
             return History.number(handle, forward).map(number -> {
                 Edit edit = latest.get(number).orElseGet(() -> History.edit(handle, number));
                 Done done = (forward ? edit : edit.inverse()).doneTo(camp);
-                latest.keep(number, edit);
-                return switch (written(h -> mark(h, done.edit(), number, !forward), done)) {
+                return switch (written(h -> mark(h, done.edit(), number, !forward), done, edit)) {
                     case Written _ -> new Saved(camp);
                     case Unwritable(String sentence) -> new NotSaved(sentence);
                     case Hindered(FileTrouble trouble) -> new NotSaved(trouble.notMoved(forward));
@@ -218,13 +218,10 @@ public final class CampFile implements AutoCloseable {
         }
     }
 
-    private void write(Handle on, Edit edit, Progress progress) {
-        latest.keep(History.write(on, edit, progress), edit);
-    }
-
-    private static void mark(Handle handle, Edit edit, int number, boolean undone) {
+    private static int mark(Handle handle, Edit edit, int number, boolean undone) {
         History.effect(handle, edit, Progress.NONE);
         History.mark(handle, number, undone);
+        return number;
     }
 
     /// What became of a try to write a change.
@@ -239,13 +236,16 @@ public final class CampFile implements AutoCloseable {
     /// The disk or the file is at fault.
     private record Hindered(FileTrouble trouble) implements Outcome {}
 
-    private Outcome written(Consumer<Handle> write, Done done) {
+    /// @param write gives the number that the edit has in the history
+    /// @param edit as it is when it is done, not when it is taken back
+    private Outcome written(ToIntFunction<Handle> write, Done done, Edit edit) {
         Optional<FileTrouble> wrong = FileTrouble.of(watch.state(), path);
         if (wrong.isPresent()) {
             return new Hindered(wrong.get());
         }
         try {
-            handle.useTransaction(write::accept);
+            int number = handle.inTransaction(write::applyAsInt);
+            latest.keep(number, edit);
         } catch (Progress.Stopped _) {
             return new Unwritable("Stopped. Nothing was changed.");
         } catch (JdbiException e) {

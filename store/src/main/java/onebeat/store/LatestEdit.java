@@ -5,8 +5,9 @@ import onebeat.core.camp.Edit;
 import org.jspecify.annotations.Nullable;
 
 /// The edit that was written, taken back or done again last, as it stood in memory: to take back a long one, reading it
-/// from the file would take longer than all else. An edit whose writing failed may be kept here; its number is then in
-/// no file, and goes to the next edit that is written, which takes its place here too.
+/// from the file would take longer than all else. Kept only when it is in the file: a number whose writing failed may
+/// be
+/// that of another edit.
 final class LatestEdit {
 
     private record Numbered(int number, Edit edit) {}

@@ -222,6 +222,18 @@ class CampFileTest {
         file.close();
     }
 
+    /// What could not be written had the number of what had been taken back, which is done again all the same.
+    @Test
+    void whatWasStoppedIsNotDoneAgainForWhatWasTakenBack() {
+        try (CampFile file = create("a.onebeat")) {
+            Camp one = saved(file.save(Edit.add(Place.DRILLS, drill("d1", "1 2"))));
+            file.undo();
+            assertThat(file.save(Edit.add(Place.DRILLS, drill("d2", "3")), (_, _) -> false))
+                    .isInstanceOf(NotSaved.class);
+            assertThat(saved(file.redo().orElseThrow())).isEqualTo(one);
+        }
+    }
+
     @Test
     void whatChangesNothingLeavesNothingToTakeBack() {
         try (CampFile file = create("a.onebeat")) {

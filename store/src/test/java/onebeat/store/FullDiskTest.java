@@ -7,7 +7,10 @@ import static org.junit.jupiter.api.Assumptions.assumeTrue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.IntStream;
 import onebeat.core.camp.Camp;
+import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
 import org.junit.jupiter.api.Test;
@@ -56,6 +59,34 @@ class FullDiskTest {
             try (CampFile again = opened(CampFile.open(path))) {
                 assertThat(again.camp()).isEqualTo(before);
             }
+        } finally {
+            run("umount", small.toString());
+        }
+    }
+
+    /// The disk is full only when all is written out: the change had its number in the history by then, and what had
+    /// been
+    /// taken back has it still.
+    @Test
+    void whatWaitedAndIsForgottenIsNotDoneAgainForWhatWasTakenBack() throws IOException, InterruptedException {
+        Path small = Files.createDirectory(folder.resolve("small"));
+        assumeTrue(run("mount", "-t", "tmpfs", "-o", "size=768k", "tmpfs", small.toString()) == 0);
+        try (CampFile file = opened(CampFile.create(small.resolve("a.onebeat"), CampFileTest.CARD, filling -> {}))) {
+            Camp empty = file.camp();
+            file.save(Edit.add(Place.DRILLS, CampFileTest.drill("d1", "1 2")));
+            file.undo();
+            Path ballast = small.resolve("ballast");
+            long free = Files.getFileStore(small).getUsableSpace();
+            assertThat(free).isGreaterThan(200_000);
+            Files.write(ballast, new byte[(int) free - 100_000]);
+            List<Edit> many = IntStream.range(0, 100)
+                    .mapToObj(i -> Edit.add(Place.DRILLS, CampFileTest.drill("m" + i, "1 2 3 ".repeat(300))))
+                    .toList();
+            assertThat(file.save(new Edit.Together(many))).isInstanceOf(Saving.Waiting.class);
+            assertThat(file.undo()).contains(new Saving.Saved(empty));
+            Files.delete(ballast);
+            file.redo();
+            assertThat(file.camp().drills().all()).extracting(Drill::id).containsExactly("d1");
         } finally {
             run("umount", small.toString());
         }

@@ -130,7 +130,7 @@ public final class PartnerModel {
         return new PartnerModel(tables, reactionRows, new Film(Map.copyOf(counts), weight));
     }
 
-    /// The same man who has not seen anything of the line before and expects nothing of it: what single
+    /// The same partner who has not seen anything of the line before and expects nothing of it: what single
     /// answers are held against, since a pattern belongs to what was shown before.
     public PartnerModel atFirstSight() {
         PartnerModel known = firstSight;
