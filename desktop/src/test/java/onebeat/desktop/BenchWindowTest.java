@@ -72,7 +72,7 @@ class BenchWindowTest extends DemoWindow {
     }
 
     @Test
-    void theOtherMansHalfIsTold() {
+    void thePartnersSideIsTold() {
         coach.type("(1) catch+2 rmid off").press(KeyCode.H, KeyCode.ALT);
         coach.await("their half", () -> coach.shows("throw jab, right hand"));
         coach.await("of the whole line", () -> coach.shows("hold kick pad with both hands"));

@@ -1,6 +1,6 @@
 package onebeat.core.exchange;
 
-/// From which side a strike reaches the other man.
+/// From which side a strike reaches the one at whom it is thrown.
 public enum Arrival {
     /// The side that faces the striking limb.
     NEAR,
@@ -9,7 +9,7 @@ public enum Arrival {
     /// Always on the other's lead side, since it meets the lead leg from the inside.
     LEAD;
 
-    /// The side of the struck man on which it arrives.
+    /// The side of the one who is struck on which it arrives.
     public Side at(Side striking, Pairing pairing) {
         return switch (this) {
             case NEAR -> pairing.arrivalOf(striking);

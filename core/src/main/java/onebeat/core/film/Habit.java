@@ -64,7 +64,7 @@ public record Habit(
 
     /// Looks at one habit.
     ///
-    /// @param own the sightings of the man that is asked about
+    /// @param own the sightings of the one that is asked about
     /// @param others sightings of the others, to compare with
     public static Optional<Habit> of(List<Sighting> own, List<Sighting> others, String stimulus, String response) {
         List<Sighting> seen = own.stream()

@@ -288,7 +288,7 @@ public final class PartnerModel {
         return Optional.ofNullable(SHOWN.get(technique.code())).map(word -> Posture.of(word, side));
     }
 
-    /// Milliseconds by which the other man's next hand is late after this defence (F24).
+    /// Milliseconds by which the partner's next hand is late after this defence (F24).
     public double delayMs(Technique defence) {
         return table(Name.AFTER_DEFENCE).at(new NumberTable.Cell(defence.code(), "delay_ms"));
     }

@@ -1,6 +1,6 @@
 /// Openings: why a strike is there, and what it costs to throw it.
 ///
-/// The other man is a spread of odds over [onebeat.core.opening.Posture]s. Each action of the athlete moves
+/// The partner is a spread of odds over [onebeat.core.opening.Posture]s. Each action of the athlete moves
 /// it by the reaction table, what the line tells the partner to do settles it, and it drifts back to guard by the
 /// beat. Each posture covers the [onebeat.core.opening.Zone]s more or less; what is left uncovered where a
 /// strike lands is its opening. The credit of an earlier action is what the opening loses when the whole is

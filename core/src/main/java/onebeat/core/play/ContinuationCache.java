@@ -29,7 +29,7 @@ public final class ContinuationCache {
     /// @param isShort whether it falls short of its target beyond what bodies differ by
     /// @param room the share of the room it needs that it has
     /// @param gapCm the gap after it
-    /// @param offLine how far off the other man's line the athlete then stands, in radians
+    /// @param offLine how far off the partner's line the athlete then stands, in radians
     public record Moved(int to, boolean isShort, double room, double gapCm, double offLine) {}
 
     private record Floor(Footing athlete, Footing partner, boolean kicked) {}

@@ -16,7 +16,7 @@ record FloorMove(double leadOutCm, double aroundDeg, Toward toward) {
     enum Toward {
         LEAD,
         REAR,
-        /// Away from the other man's power side (F10).
+        /// Away from the partner's power side (F10).
         SAFE
     }
 

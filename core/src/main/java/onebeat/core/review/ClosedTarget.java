@@ -13,7 +13,7 @@ import onebeat.core.opening.Credit;
 import onebeat.core.opening.Opening;
 import onebeat.core.play.Step;
 
-/// CLOSED_TARGET: the strike goes where the other man most likely covers (F20, common practice). Light ones only place
+/// CLOSED_TARGET: the strike goes where the partner most likely covers (F20, common practice). Light ones only place
 /// the hand and are never found.
 final class ClosedTarget implements Rule {
 

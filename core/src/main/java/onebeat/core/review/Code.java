@@ -26,7 +26,7 @@ public enum Code {
     NO_ENTRY,
     /// The line ends in another stance than it began (F18).
     STANCE_LOST,
-    /// The strike goes where the other man most likely covers (F20).
+    /// The strike goes where the partner most likely covers (F20).
     CLOSED_TARGET,
     /// The real one was not shown before the feint (F22).
     UNEARNED_FEINT,

@@ -7,7 +7,7 @@ import onebeat.core.play.Setting;
 import onebeat.core.timing.Rung;
 
 /// What a line is reviewed against: who stands there, the names in use, the coach's severities and rules,
-/// the tempo and the ladder step at which it is drilled, and what is known of the other man.
+/// the tempo and the ladder step at which it is drilled, and what is known of the partner.
 ///
 /// @param bpm beats a minute
 /// @param seenBefore how often the line was run already in the round

@@ -301,7 +301,7 @@ class FactsOfFloorTest {
     }
 
     @Test
-    void theOtherManTurnsBackWhenWalkedAround() {
+    void thePartnerTurnsBackWhenWalkedAround() {
         PlayedWay way = Lines.way("1 circle-rear _ _ 1");
         double atOnce = Math.abs(off(way, 1));
         double later = Math.abs(off(way, 3));

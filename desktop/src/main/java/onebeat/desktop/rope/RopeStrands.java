@@ -46,7 +46,7 @@ record RopeStrands(ShapePool marks, RopeScale scale, Picture picture, Forks fork
         return scale.width() - scale.right() + 12;
     }
 
-    /// The bands of the athlete's own reach, each shaded to its far edge; where the other man's straight
+    /// The bands of the athlete's own reach, each shaded to its far edge; where the partner's straight
     /// reaches farther or less far has a line of their own.
     private void bands(Forks forks) {
         if (forks.lanes() > 1) {
