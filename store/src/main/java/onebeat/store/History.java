@@ -65,9 +65,8 @@ final class History {
         each(edit, progress, step -> step.effect(handle));
     }
 
-    /// Changes of one kind that can be written at once: no two of them are of one thing, and all of them come, or go,
-    /// or
-    /// change.
+    /// Changes of one kind that can be written at once: no two of them are of one thing, and all things come, or all
+    /// change, or all go.
     private interface Step {
         void effect(Handle handle);
 

@@ -4,10 +4,9 @@ import java.util.Optional;
 import onebeat.core.camp.Edit;
 import org.jspecify.annotations.Nullable;
 
-/// The edit that was written, taken back or done again last, as it stood in memory: to take back a long one, reading it
-/// from the file would take longer than all else. Kept only when it is in the file: a number whose writing failed may
-/// be
-/// that of another edit.
+/// The edit that was written, taken back or done again last, as it stood in memory: to take back a long one, reading
+/// it from the file would take longer than all else. It is kept only when it is in the file, since a number whose
+/// writing failed may be that of another edit.
 final class LatestEdit {
 
     private record Numbered(int number, Edit edit) {}

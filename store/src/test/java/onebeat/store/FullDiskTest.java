@@ -64,8 +64,7 @@ class FullDiskTest {
         }
     }
 
-    /// The disk is full only when all is written out: the change had its number in the history by then, and what had
-    /// been
+    /// The disk is full only when all is written out. The change had its number in the history by then; what had been
     /// taken back has it still.
     @Test
     void whatWaitedAndIsForgottenIsNotDoneAgainForWhatWasTakenBack() throws IOException, InterruptedException {
