@@ -205,7 +205,7 @@ public final class CampFile implements AutoCloseable {
             return History.number(handle, forward).map(number -> {
                 Edit edit = latest.get(number).orElseGet(() -> History.edit(handle, number));
                 Done done = (forward ? edit : edit.inverse()).doneTo(camp);
-                return switch (written(h -> mark(h, done.edit(), number, !forward), done, edit)) {
+                return switch (written(h -> moved(h, done.edit(), number, forward), done, edit)) {
                     case Written _ -> new Saved(camp);
                     case Unwritable(String sentence) -> new NotSaved(sentence);
                     case Hindered(FileTrouble trouble) -> new NotSaved(trouble.notMoved(forward));
@@ -218,9 +218,8 @@ public final class CampFile implements AutoCloseable {
         }
     }
 
-    private static int mark(Handle handle, Edit edit, int number, boolean undone) {
-        History.effect(handle, edit, Progress.NONE);
-        History.mark(handle, number, undone);
+    private static int moved(Handle handle, Edit edit, int number, boolean forward) {
+        History.move(handle, edit, number, !forward);
         return number;
     }
 

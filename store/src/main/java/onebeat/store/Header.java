@@ -19,7 +19,7 @@ record Header(int applicationId, int userVersion) {
     static final int CAMP = 0x31426561;
 
     /// The newest schema this program knows; the number of its last migration.
-    static final int NEWEST = 11;
+    static final int NEWEST = 12;
 
     private static final byte[] MAGIC = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
     private static final int LENGTH = 100;

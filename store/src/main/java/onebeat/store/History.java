@@ -2,13 +2,10 @@ package onebeat.store;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.Set;
 import java.util.stream.Collectors;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Edit;
@@ -21,9 +18,6 @@ import org.jspecify.annotations.Nullable;
 
 /// Writes edits with their effect, and finds them again to take back or do again.
 final class History {
-
-    /// So many changes are written between two looks at whether to go on.
-    private static final int AT_ONCE = 1_000;
 
     private static final Map<String, Rows<?>> BY_TABLE =
             Tables.SHELVES.stream().collect(Collectors.toUnmodifiableMap(Rows::table, rows -> rows));
@@ -39,85 +33,79 @@ final class History {
         int number = handle.createQuery("SELECT coalesce(max(edit), 0) + 1 FROM history")
                 .mapTo(Integer.class)
                 .one();
-        each(edit, progress, step -> step.write(handle, number));
+        EditSteps steps = EditSteps.of(edit);
+        // What comes and goes within one edit, the table does not know.
+        each(steps, progress, step -> step.write(handle, number, steps.once()));
         return number;
     }
 
     /// What an edit brings that a camp file may not hold, in words; empty where all of it can be written.
     static Optional<String> unfit(Edit edit) {
         return switch (edit) {
-            case Together together ->
-                together.edits().stream()
-                        .map(History::unfit)
-                        .flatMap(Optional::stream)
-                        .findFirst();
+            case Together together -> unfitOf(together.edits());
             case Change<?> change -> unfitChange(change);
             case OfCard card -> Tables.CARD.unfit(card.after());
         };
+    }
+
+    private static Optional<String> unfitOf(List<Edit> edits) {
+        for (Edit edit : edits) {
+            Optional<String> unfit = unfit(edit);
+            if (unfit.isPresent()) {
+                return unfit;
+            }
+        }
+        return Optional.empty();
     }
 
     private static <T> Optional<String> unfitChange(Change<T> change) {
         return change.after().flatMap(rowsOf(change)::unfit);
     }
 
-    /// Writes an edit's effect alone: for doing an edit of the history again, or taking it back.
+    /// Writes an edit's effect alone: no history.
     static void effect(Handle handle, Edit edit, Progress progress) {
-        each(edit, progress, step -> step.effect(handle));
+        each(EditSteps.of(edit), progress, step -> step.effect(handle));
     }
 
-    /// Changes of one kind that can be written at once: no two of them are of one thing, and all things come, or all
-    /// change, or all go.
+    /// Takes an edit of the history back, or does it again.
+    ///
+    /// @param edit what that does
+    /// @param number the number of the edit of the history
+    /// @param undone whether it is taken back
+    static void move(Handle handle, Edit edit, int number, boolean undone) {
+        if (undone) {
+            handle.createQuery("SELECT DISTINCT place FROM history WHERE edit = :n AND thing IS NOT NULL")
+                    .bind("n", number)
+                    .mapTo(String.class)
+                    .forEach(place -> rowsOf(place).noteGoing(handle, number));
+        }
+        effect(handle, edit, Progress.NONE);
+        handle.createUpdate("UPDATE history SET undone = :undone WHERE edit = :n")
+                .bind("undone", undone ? 1 : 0)
+                .bind("n", number)
+                .execute();
+    }
+
+    /// Changes that can be written at once.
     private interface Step {
         void effect(Handle handle);
 
-        void write(Handle handle, int number);
+        /// @param once whether the edit touches each thing once
+        void write(Handle handle, int number, boolean once);
     }
 
     private interface Doing {
         void doIt(Step step);
     }
 
-    private static void each(Edit edit, Progress progress, Doing doing) {
-        List<Edit> single = new ArrayList<>();
-        flatten(edit, single);
-        int at = 0;
-        while (at < single.size()) {
-            int end = endOfStep(single, at);
-            doing.doIt(step(single.subList(at, end)));
-            at = end;
-            progress.tell(at, single.size());
+    private static void each(EditSteps steps, Progress progress, Doing doing) {
+        int size = steps.size();
+        int done = 0;
+        for (List<Edit> edits : steps.steps()) {
+            doing.doIt(step(edits));
+            done += edits.size();
+            progress.tell(done, size);
         }
-    }
-
-    private static void flatten(Edit edit, List<Edit> into) {
-        switch (edit) {
-            case Together together -> together.edits().forEach(one -> flatten(one, into));
-            case Change<?> change -> into.add(change);
-            case OfCard card -> into.add(card);
-        }
-    }
-
-    private static int endOfStep(List<Edit> edits, int from) {
-        if (!(edits.get(from) instanceof Change<?> first)) {
-            return from + 1;
-        }
-        Set<Object> keys = new HashSet<>();
-        int at = from;
-        while (at < edits.size()
-                && at - from < AT_ONCE
-                && edits.get(at) instanceof Change<?> change
-                && change.place().name().equals(first.place().name())
-                && change.before().isPresent() == first.before().isPresent()
-                && change.after().isPresent() == first.after().isPresent()
-                && keys.add(keyOf(change))) {
-            at++;
-        }
-        return at;
-    }
-
-    private static <T> Object keyOf(Change<T> change) {
-        return Objects.requireNonNull(
-                rowsOf(change).keyOf(change.before().or(change::after).orElseThrow()));
     }
 
     private static Step step(List<Edit> edits) {
@@ -154,9 +142,13 @@ final class History {
         }
 
         @Override
-        public void write(Handle handle, int number) {
-            rows.note(handle, number, things, were, stay);
-            effect(handle);
+        public void write(Handle handle, int number, boolean once) {
+            if (once && !were) {
+                rows.putComing(handle, number, things);
+            } else {
+                rows.note(handle, number, things, stay);
+                effect(handle);
+            }
         }
     }
 
@@ -168,8 +160,8 @@ final class History {
         }
 
         @Override
-        public void write(Handle handle, int number) {
-            Tables.CARD.note(handle, number, List.of(new Seated<>(0, edit.after())), true, true);
+        public void write(Handle handle, int number, boolean once) {
+            Tables.CARD.note(handle, number, List.of(new Seated<>(0, edit.after())), true);
             effect(handle);
         }
     }
@@ -208,19 +200,23 @@ final class History {
     ///
     /// @throws IllegalArgumentException if the history does not say clearly what it was
     static Edit edit(Handle handle, int number) {
-        record Row(long seq, String place, OptionalLong seat) {}
-        List<Row> rows = handle.createQuery("SELECT seq, place, seat FROM history WHERE edit = :n ORDER BY seq")
+        record Row(long seq, String place, OptionalLong seat, boolean byKey) {}
+        List<Row> rows = handle.createQuery("SELECT seq, place, seat, thing FROM history WHERE edit = :n ORDER BY seq")
                 .bind("n", number)
                 .map((r, _) -> new Row(
                         r.getLong("seq"),
                         Rows.text(r, "place"),
-                        r.getObject("seat") == null ? OptionalLong.empty() : OptionalLong.of(r.getLong("seat"))))
+                        r.getObject("seat") == null ? OptionalLong.empty() : OptionalLong.of(r.getLong("seat")),
+                        r.getString("thing") != null))
                 .list();
         Map<String, Told<?>> told = new HashMap<>();
         List<Edit> edits = new ArrayList<>();
         for (Row row : rows) {
-            edits.add(told.computeIfAbsent(row.place, place -> Told.of(handle, number, place))
-                    .edit(row.seq, row.seat));
+            Told<?> here = told.computeIfAbsent(row.place, place -> Told.of(handle, number, place));
+            // What was set aside since, because it made no sense, is not there to be taken back.
+            if (!row.byKey || here.knows(row.seq)) {
+                edits.add(here.edit(row.seq, row.seat));
+            }
         }
         return edits.size() == 1 ? edits.getFirst() : new Together(edits);
     }
@@ -235,7 +231,11 @@ final class History {
         }
 
         private static <T> Told<T> by(Rows<T> rows, Handle handle, int number) {
-            return new Told<>(rows, rows.told(handle, number, "row_before"), rows.told(handle, number, "row_after"));
+            return new Told<>(rows, rows.before(handle, number), rows.after(handle, number));
+        }
+
+        boolean knows(long seq) {
+            return before.containsKey(seq) || after.containsKey(seq);
         }
 
         Edit edit(long seq, OptionalLong seat) {
@@ -249,12 +249,5 @@ final class History {
             }
             return new Change<>(rows.place(), Optional.ofNullable(was), Optional.ofNullable(is), seat);
         }
-    }
-
-    static void mark(Handle handle, int number, boolean undone) {
-        handle.createUpdate("UPDATE history SET undone = :undone WHERE edit = :n")
-                .bind("undone", undone ? 1 : 0)
-                .bind("n", number)
-                .execute();
     }
 }

@@ -205,50 +205,79 @@ record Rows<T>(Place<T> place, String key, List<Column<T>> columns, RowMapper<T>
                 (statement, one) -> statement.setObject(1, keyOf(one.thing())));
     }
 
-    @Nullable
-    Object keyOf(T thing) {
-        for (Column<T> column : columns) {
-            if (column.name().equals(key)) {
-                return column.of(thing);
-            }
-        }
-        return null;
+    String keyOf(T thing) {
+        return place.id().apply(thing);
     }
 
-    /// Writes down what changes about to be made do: the rows as they stand in the table now, and as they will.
+    /// Writes down what changes about to be made do: the rows that stand in the table now, and as they will.
     ///
     /// @param edit the number of the edit
-    /// @param were whether the things have rows now
-    /// @param stay whether they have rows afterwards
-    void note(Handle handle, int edit, Collection<Seated<T>> things, boolean were, boolean stay) {
-        String before =
-                were ? "(SELECT " + json(names().toList()) + " FROM " + table() + " WHERE " + key + " = ?)" : "NULL";
+    /// @param stay whether the things have rows afterwards
+    void note(Handle handle, int edit, Collection<Seated<T>> things, boolean stay) {
         String after = stay ? json(names().map(_ -> "?").toList()) : "NULL";
         String sql = "INSERT INTO history (edit, place, seat, row_before, row_after) VALUES (" + edit + ", '" + table()
-                + "', ?, " + before + ", " + after + ")";
+                + "', ?, (SELECT " + json(names().toList()) + " FROM " + table() + " WHERE " + key + " = ?), " + after
+                + ")";
         each(handle, sql, things, (statement, one) -> {
-            int next = 1;
-            statement.setLong(next++, one.seat());
-            if (were) {
-                statement.setObject(next++, keyOf(one.thing()));
-            }
+            statement.setLong(1, one.seat());
+            statement.setObject(2, keyOf(one.thing()));
             if (stay) {
-                bind(statement, next, one.thing());
+                bind(statement, 3, one.thing());
             }
         });
     }
 
-    /// What an edit of the history says of this table in one of its two columns, by its place in the history.
+    /// Puts things into the table that have no rows yet, and writes down that they came, by their keys alone: their
+    /// rows are in the table for as long as the edit is done.
     ///
-    /// @param side `row_before` or `row_after`
+    /// @param edit the number of the edit
+    void putComing(Handle handle, int edit, Collection<Seated<T>> things) {
+        long last = handle.createQuery("SELECT coalesce(max(rowid), 0) FROM " + table())
+                .mapTo(Long.class)
+                .one();
+        put(handle, things);
+        // What came stands behind all that was there. One statement for all of it is quicker than one for each.
+        handle.execute("INSERT INTO history (edit, place, seat, thing) SELECT " + edit + ", '" + table() + "', seat, "
+                + key + " FROM " + table() + " WHERE rowid > " + last + " ORDER BY rowid");
+    }
+
+    /// Writes down the rows that an edit brought, before it is taken back.
+    void noteGoing(Handle handle, int edit) {
+        handle.execute("UPDATE history SET row_after = (SELECT " + json(names().toList()) + " FROM " + table()
+                + " WHERE " + key + " = history.thing) WHERE edit = " + edit + " AND place = '" + table()
+                + "' AND thing IS NOT NULL AND row_after IS NULL");
+    }
+
+    /// What stood in this table before an edit of the history, by its place in the history.
+    ///
     /// @throws IllegalArgumentException if a row of it makes no sense
-    Map<Long, T> told(Handle handle, int edit, String side) {
-        String values = names().map(name -> "json_extract(" + side + ", '$." + name + "') AS " + name)
-                .collect(Collectors.joining(", "));
+    Map<Long, T> before(Handle handle, int edit) {
+        return told(handle, toldAs("row_before", edit));
+    }
+
+    /// What stands in this table after an edit of the history, by its place in the history: as it is written there, or
+    /// where only its key is, as it stands in the table.
+    ///
+    /// @throws IllegalArgumentException if a row of it makes no sense
+    Map<Long, T> after(Handle handle, int edit) {
+        return told(
+                handle,
+                toldAs("row_after", edit) + " UNION ALL SELECT seq, "
+                        + names().map(name -> table() + "." + name).collect(Collectors.joining(", "))
+                        + " FROM history JOIN " + table() + " ON " + table() + "." + key + " = thing WHERE edit = "
+                        + edit + " AND place = '" + table() + "' AND row_after IS NULL");
+    }
+
+    private String toldAs(String side, int edit) {
+        return "SELECT seq, "
+                + names().map(name -> "json_extract(" + side + ", '$." + name + "') AS " + name)
+                        .collect(Collectors.joining(", "))
+                + " FROM history WHERE edit = " + edit + " AND place = '" + table() + "' AND " + side + " IS NOT NULL";
+    }
+
+    private Map<Long, T> told(Handle handle, String sql) {
         return handle
-                .createQuery("SELECT seq, " + values + " FROM history WHERE edit = :edit AND place = '" + table()
-                        + "' AND " + side + " IS NOT NULL")
-                .bind("edit", edit)
+                .createQuery(sql)
                 .map((row, context) -> Map.entry(row.getLong("seq"), mapper.map(row, context)))
                 .stream()
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));

@@ -217,4 +217,28 @@ class AbsurdRowsTest {
             }
         }
     }
+
+    /// What came and lies aside by now is gone already; what came with it is taken back.
+    @Test
+    void whatLiesAsideDoesNotKeepTheRestFromBeingTakenBack() {
+        Path path = folder.resolve("c.onebeat");
+        var before = CampFileTest.drill("d1", "1 2");
+        try (CampFile file = opened(CampFile.create(path, CARD, _ -> {}))) {
+            file.save(Edit.add(Place.DRILLS, before));
+            file.save(Edit.together(
+                    Edit.add(Place.DRILLS, CampFileTest.drill("d2", "3")),
+                    Edit.add(Place.DRILLS, CampFileTest.drill("d3", "2"))));
+        }
+        put(path, "drill", "bpm", -5);
+        try (CampFile file = opened(CampFile.open(path))) {
+            assertThat(file.setAside()).hasSize(1);
+            assertThat(file.undo()).isPresent();
+            assertThat(file.camp().drills().all()).containsExactly(before);
+            assertThat(file.undo()).isPresent();
+            assertThat(file.camp().drills().size()).isZero();
+            assertThat(file.redo()).isPresent();
+            assertThat(file.redo()).isPresent();
+            assertThat(file.camp().drills().all()).containsExactly(before, CampFileTest.drill("d2", "3"));
+        }
+    }
 }

@@ -222,6 +222,56 @@ class CampFileTest {
         file.close();
     }
 
+    @Test
+    void whatComesAndChangesOrGoesInOneStepIsTakenBackWhole() {
+        Path path = folder.resolve("a.onebeat");
+        Drill came = drill("d1", "1 2");
+        List<Edit> steps = List.of(
+                Edit.together(Edit.add(Place.DRILLS, came), Edit.remove(Place.DRILLS, came)),
+                Edit.together(Edit.add(Place.DRILLS, came), Edit.change(Place.DRILLS, came, came.withLine("3"))));
+        CampFile file = create("a.onebeat");
+        Camp before = saved(file.save(Edit.add(Place.DRILLS, drill("d2", "2"))));
+        for (Edit step : steps) {
+            Camp after = saved(file.save(step));
+            for (int i = 0; i < 2; i++) {
+                file.close();
+                file = opened(CampFile.open(path));
+                assertThat(saved(file.undo().orElseThrow())).isEqualTo(before);
+                file.close();
+                file = opened(CampFile.open(path));
+                assertThat(saved(file.redo().orElseThrow())).isEqualTo(after);
+            }
+            file.undo();
+        }
+        file.close();
+    }
+
+    /// The history knows what came by its key alone until it is taken back: then all that was done to it since is
+    /// taken back too.
+    @Test
+    void whatCameIsDoneAgainAsItCame() {
+        Path path = folder.resolve("a.onebeat");
+        Drill came = drill("d1", "1 2");
+        try (CampFile file = create("a.onebeat")) {
+            file.save(Edit.together(Edit.add(Place.DRILLS, came), Edit.add(Place.DRILLS, drill("d2", "3"))));
+            file.save(Edit.change(Place.DRILLS, came, came.withLine("1 2 3")));
+            file.save(Edit.remove(Place.DRILLS, came.withLine("1 2 3")));
+            file.undo();
+            file.undo();
+            file.undo();
+            assertThat(file.camp().drills().size()).isZero();
+        }
+        try (CampFile file = opened(CampFile.open(path))) {
+            assertThat(saved(file.redo().orElseThrow()).drills().all()).containsExactly(came, drill("d2", "3"));
+            file.redo();
+            assertThat(file.camp().drills().get("d1")).contains(came.withLine("1 2 3"));
+        }
+        try (CampFile file = opened(CampFile.open(path))) {
+            file.undo();
+            assertThat(saved(file.undo().orElseThrow()).drills().size()).isZero();
+        }
+    }
+
     /// What could not be written had the number of what had been taken back, which is done again all the same.
     @Test
     void whatWasStoppedIsNotDoneAgainForWhatWasTakenBack() {
@@ -539,7 +589,8 @@ class CampFileTest {
                     "DROP TABLE plan_setting",
                     "DROP TABLE kept_round",
                     "ALTER TABLE session DROP COLUMN effort",
-                    "DELETE FROM flyway_schema_history WHERE version IN ('10', '11')",
+                    "ALTER TABLE history DROP COLUMN thing",
+                    "DELETE FROM flyway_schema_history WHERE version IN ('10', '11', '12')",
                     "PRAGMA user_version = 9")) {
                 statement.executeUpdate(sql);
             }

@@ -46,9 +46,10 @@ public sealed interface Edit {
         public Done doneTo(Camp camp) {
             Shelf<T> shelf = camp.shelf(place);
             T thing = after.or(() -> before).orElseThrow();
-            long at = seat.orElseGet(() -> shelf.seatFor(thing));
             // What stands there, whether or not the change knew of it.
-            Optional<T> was = shelf.like(thing);
+            OptionalLong its = shelf.seatOf(thing);
+            Optional<T> was = its.isPresent() ? shelf.on(its.getAsLong()) : Optional.empty();
+            long at = seat.orElseGet(() -> its.orElseGet(shelf::nextSeat));
             if (was.isEmpty() && after.isEmpty()) {
                 return new Done(camp, new Together(List.of()));
             }

@@ -2,6 +2,7 @@ package onebeat.core.camp;
 
 import java.util.Collection;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.function.Function;
 import org.pcollections.HashTreePMap;
 import org.pcollections.PMap;
@@ -31,7 +32,7 @@ public final class Shelf<T> {
 
     /// These things and one more, or one in the place of the one with its id.
     public Shelf<T> with(T thing) {
-        return seated(thing, seatFor(thing));
+        return seated(thing, seatOf(thing).orElseGet(this::nextSeat));
     }
 
     /// These things and many more.
@@ -49,7 +50,8 @@ public final class Shelf<T> {
         String key = id.apply(thing);
         Long before = seats.get(key);
         PSortedMap<Long, T> rest = before == null ? things : things.minus(before);
-        long free = rest.containsKey(seat) ? rest.lastKey() + 1 : seat;
+        long next = next(rest);
+        long free = seat < next && rest.containsKey(seat) ? next : seat;
         return new Shelf<>(id, rest.plus(free, thing), seats.plus(key, free));
     }
 
@@ -58,12 +60,18 @@ public final class Shelf<T> {
         return seat == null ? this : new Shelf<>(id, things.minus(seat), seats.minus(gone));
     }
 
-    /// The seat of the thing with this one's id; for one that is not here, the next free seat.
-    public long seatFor(T thing) {
+    /// The seat of the thing with this one's id; empty where that is not here.
+    OptionalLong seatOf(T thing) {
         Long seat = seats.get(id.apply(thing));
-        if (seat != null) {
-            return seat;
-        }
+        return seat == null ? OptionalLong.empty() : OptionalLong.of(seat);
+    }
+
+    /// The seat after all others.
+    long nextSeat() {
+        return next(things);
+    }
+
+    private static long next(PSortedMap<Long, ?> things) {
         return things.isEmpty() ? 1 : things.lastKey() + 1;
     }
 
@@ -80,9 +88,9 @@ public final class Shelf<T> {
         return Optional.ofNullable(seats.get(wanted)).map(things::get);
     }
 
-    /// The thing here with this one's id.
-    Optional<T> like(T thing) {
-        return get(id.apply(thing));
+    /// The thing on a seat; empty where nothing is.
+    Optional<T> on(long seat) {
+        return Optional.ofNullable(things.get(seat));
     }
 
     public int size() {
