@@ -203,7 +203,7 @@ public final class CampFile implements AutoCloseable {
     private Optional<Saving> move(boolean forward) {
         try {
             return History.number(handle, forward).map(number -> {
-                Edit edit = latest.get(number).orElseGet(() -> History.edit(handle, number));
+                Edit edit = latest.get(number).orElseGet(() -> History.edit(handle, camp, number));
                 Done done = (forward ? edit : edit.inverse()).doneTo(camp);
                 return switch (written(h -> moved(h, done.edit(), number, forward), done, edit)) {
                     case Written _ -> new Saved(camp);

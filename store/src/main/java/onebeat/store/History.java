@@ -7,11 +7,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.stream.Collectors;
+import onebeat.core.camp.Camp;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Edit.Change;
 import onebeat.core.camp.Edit.OfCard;
 import onebeat.core.camp.Edit.Together;
+import onebeat.core.camp.Place;
 import onebeat.store.Rows.Seated;
 import org.jdbi.v3.core.Handle;
 import org.jspecify.annotations.Nullable;
@@ -198,27 +200,35 @@ final class History {
 
     /// The edit of this number.
     ///
+    /// @param camp as it stands in the tables: it has what is written down by its key alone
     /// @throws IllegalArgumentException if the history does not say clearly what it was
-    static Edit edit(Handle handle, int number) {
-        record Row(long seq, String place, OptionalLong seat, boolean byKey) {}
-        List<Row> rows = handle.createQuery("SELECT seq, place, seat, thing FROM history WHERE edit = :n ORDER BY seq")
+    static Edit edit(Handle handle, Camp camp, int number) {
+        record Row(long seq, String place, OptionalLong seat, Optional<String> key) {}
+        List<Row> rows = handle.createQuery("SELECT seq, place, seat, CASE WHEN row_after IS NULL THEN thing END AS key"
+                        + " FROM history WHERE edit = :n ORDER BY seq")
                 .bind("n", number)
                 .map((r, _) -> new Row(
                         r.getLong("seq"),
                         Rows.text(r, "place"),
                         r.getObject("seat") == null ? OptionalLong.empty() : OptionalLong.of(r.getLong("seat")),
-                        r.getString("thing") != null))
+                        Optional.ofNullable(r.getString("key"))))
                 .list();
         Map<String, Told<?>> told = new HashMap<>();
         List<Edit> edits = new ArrayList<>();
         for (Row row : rows) {
-            Told<?> here = told.computeIfAbsent(row.place, place -> Told.of(handle, number, place));
-            // What was set aside since, because it made no sense, is not there to be taken back.
-            if (!row.byKey || here.knows(row.seq)) {
-                edits.add(here.edit(row.seq, row.seat));
+            if (row.key.isPresent()) {
+                came(rowsOf(row.place).place(), camp, row.key.get(), row.seat).ifPresent(edits::add);
+            } else {
+                edits.add(told.computeIfAbsent(row.place, place -> Told.of(handle, number, place))
+                        .edit(row.seq, row.seat));
             }
         }
         return edits.size() == 1 ? edits.getFirst() : new Together(edits);
+    }
+
+    /// That a thing came; nothing where it was set aside since, because it made no sense.
+    private static <T> Optional<Edit> came(Place<T> place, Camp camp, String key, OptionalLong seat) {
+        return camp.shelf(place).get(key).map(thing -> new Change<>(place, Optional.empty(), Optional.of(thing), seat));
     }
 
     /// What an edit says of one table.
@@ -231,11 +241,7 @@ final class History {
         }
 
         private static <T> Told<T> by(Rows<T> rows, Handle handle, int number) {
-            return new Told<>(rows, rows.before(handle, number), rows.after(handle, number));
-        }
-
-        boolean knows(long seq) {
-            return before.containsKey(seq) || after.containsKey(seq);
+            return new Told<>(rows, rows.told(handle, number, "row_before"), rows.told(handle, number, "row_after"));
         }
 
         Edit edit(long seq, OptionalLong seat) {

@@ -248,36 +248,18 @@ record Rows<T>(Place<T> place, String key, List<Column<T>> columns, RowMapper<T>
                 + "' AND thing IS NOT NULL AND row_after IS NULL");
     }
 
-    /// What stood in this table before an edit of the history, by its place in the history.
+    /// What the history has written down of an edit's things in this table in one of its two columns, by its place in
+    /// the history.
     ///
+    /// @param side `row_before` or `row_after`
     /// @throws IllegalArgumentException if a row of it makes no sense
-    Map<Long, T> before(Handle handle, int edit) {
-        return told(handle, toldAs("row_before", edit));
-    }
-
-    /// What stands in this table after an edit of the history, by its place in the history: as it is written there, or
-    /// where only its key is, as it stands in the table.
-    ///
-    /// @throws IllegalArgumentException if a row of it makes no sense
-    Map<Long, T> after(Handle handle, int edit) {
-        return told(
-                handle,
-                toldAs("row_after", edit) + " UNION ALL SELECT seq, "
-                        + names().map(name -> table() + "." + name).collect(Collectors.joining(", "))
-                        + " FROM history JOIN " + table() + " ON " + table() + "." + key + " = thing WHERE edit = "
-                        + edit + " AND place = '" + table() + "' AND row_after IS NULL");
-    }
-
-    private String toldAs(String side, int edit) {
-        return "SELECT seq, "
-                + names().map(name -> "json_extract(" + side + ", '$." + name + "') AS " + name)
-                        .collect(Collectors.joining(", "))
-                + " FROM history WHERE edit = " + edit + " AND place = '" + table() + "' AND " + side + " IS NOT NULL";
-    }
-
-    private Map<Long, T> told(Handle handle, String sql) {
+    Map<Long, T> told(Handle handle, int edit, String side) {
+        String values = names().map(name -> "json_extract(" + side + ", '$." + name + "') AS " + name)
+                .collect(Collectors.joining(", "));
         return handle
-                .createQuery(sql)
+                .createQuery("SELECT seq, " + values + " FROM history WHERE edit = :edit AND place = '" + table()
+                        + "' AND " + side + " IS NOT NULL")
+                .bind("edit", edit)
                 .map((row, context) -> Map.entry(row.getLong("seq"), mapper.map(row, context)))
                 .stream()
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
