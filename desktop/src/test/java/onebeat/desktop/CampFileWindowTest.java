@@ -101,7 +101,7 @@ class CampFileWindowTest extends DemoWindow {
         Path copy = folder.resolve("kept.onebeat");
         coach.choosing(copy);
         click("copies.save");
-        coach.await("it is there", () -> Files.exists(copy));
+        coach.await("it is there", () -> coach.shows("A copy was written"));
         try (CampFile file = ((Opened) CampFile.open(copy)).file()) {
             assertThat(file.camp()).isEqualTo(coach.app.camp());
         }
@@ -135,6 +135,37 @@ class CampFileWindowTest extends DemoWindow {
         coach.await("and counted", () -> coach.shows("Ctrl+Z undoes it"));
         coach.press(KeyCode.Z, KeyCode.CONTROL);
         coach.await("it is out", () -> coach.app.camp().exchanges().size() == before);
+    }
+
+    /// All that would wait for the file says so instead; what stands half written is at hand.
+    @Test
+    void theWindowDoesNotWaitForALongChange() {
+        int before = coach.app.camp().drills().size();
+        List<Edit> many = new ArrayList<>();
+        for (int i = 0; i < 3_000; i++) {
+            many.add(drill("long" + i, "Long " + i, "1 2"));
+        }
+        Path copy = folder.resolve("meanwhile.onebeat");
+        List<Runnable> tries = List.of(
+                () -> coach.app.save(drill("no", "No", "1")),
+                () -> coach.app.saveAgain(),
+                () -> coach.app.undo(),
+                () -> coach.app.saveCopy(copy),
+                () -> coach.app.writeAnew(copy));
+        Driver.onFx(() -> {
+            coach.app.saveBeside(new Edit.Together(many), _ -> {}, _ -> {});
+            for (Runnable each : tries) {
+                coach.app.say("");
+                each.run();
+                assertThat(coach.app.noticeProperty().get().text()).isEqualTo(Texts.of("saving.busy"));
+            }
+            coach.app.keepDraft("here", "1 2 rol");
+            assertThat(coach.app.draft("here")).isEqualTo("1 2 rol");
+            return true;
+        });
+        coach.await("all of it is in", () -> coach.app.camp().drills().size() == before + many.size());
+        assertThat(copy).doesNotExist();
+        assertThat(coach.app.camp().drills().get("no")).isEmpty();
     }
 
     @Test

@@ -40,6 +40,7 @@ public final class CampFile implements AutoCloseable {
     private final ReentrantLock turn = new ReentrantLock();
     private final List<Edit> waiting = new ArrayList<>();
     private final LatestEdit latest = new LatestEdit();
+    private final Drafts drafts;
     private volatile Camp camp;
     private boolean closed;
 
@@ -51,6 +52,7 @@ public final class CampFile implements AutoCloseable {
         this.handle = handle;
         this.camp = found.camp();
         this.setAside = List.copyOf(found.bad());
+        this.drafts = Drafts.read(handle);
         watch.wrote();
     }
 
@@ -262,40 +264,32 @@ public final class CampFile implements AutoCloseable {
     }
 
     /// Keeps what stands half written in a call line. No part of the camp and not undone with it; while something else
-    /// is being written it is left out.
+    /// is being written it is kept in memory.
     public void keepDraft(String place, String text) {
-        if (!turn.tryLock()) {
-            return;
+        drafts.keep(place, text);
+        if (turn.tryLock()) {
+            try {
+                writeDrafts();
+            } finally {
+                turn.unlock();
+            }
         }
+    }
+
+    private void writeDrafts() {
         try {
             if (watch.state() == FileWatch.State.SAME) {
-                handle.createUpdate(
-                                "INSERT INTO draft (place, text) VALUES (:place, :text) ON CONFLICT (place) DO UPDATE SET text = :text")
-                        .bind("place", place)
-                        .bind("text", text)
-                        .execute();
+                drafts.write(handle);
                 watch.wrote();
             }
         } catch (JdbiException _) {
             // A draft is a courtesy; the next real change reports what is wrong with the disk.
-        } finally {
-            turn.unlock();
         }
     }
 
-    /// What stood half written there.
+    /// What stood half written there. Waits for nobody.
     public String draft(String place) {
-        return inTurn(() -> {
-            try {
-                return handle.createQuery("SELECT text FROM draft WHERE place = :place")
-                        .bind("place", place)
-                        .mapTo(String.class)
-                        .findOne()
-                        .orElse("");
-            } catch (JdbiException _) {
-                return "";
-            }
-        });
+        return drafts.get(place);
     }
 
     /// Writes the camp as it stands in the file to another path, history included. What waits is not in it.
@@ -321,6 +315,9 @@ public final class CampFile implements AutoCloseable {
     @Override
     public void close() {
         inTurn(() -> {
+            if (!closed) {
+                writeDrafts();
+            }
             closed = true;
             handle.close();
             Sqlite.closeQuietly(connection);

@@ -286,7 +286,7 @@ record Rows<T>(Place<T> place, String key, List<Column<T>> columns, RowMapper<T>
         return all;
     }
 
-    /// A text that older rows of the history do not have.
+    /// A text that may not be there, as in older rows of the history.
     static String orNothing(ResultSet row, String column) throws SQLException {
         return Objects.requireNonNullElse(row.getString(column), "");
     }

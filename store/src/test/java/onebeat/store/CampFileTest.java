@@ -18,6 +18,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import onebeat.core.book.Judgement;
 import onebeat.core.book.Note;
@@ -393,6 +395,29 @@ class CampFileTest {
         try (CampFile file = opened(CampFile.open(path))) {
             assertThat(file.draft("BENCH")).isEqualTo("1 2 rol");
             assertThat(file.undo()).isEmpty();
+        }
+    }
+
+    /// The interface asks for them at each key, and a long change takes seconds.
+    @Test
+    void draftsDoNotWaitForALongChangeAndAreWrittenAfterIt() {
+        Path path = folder.resolve("a.onebeat");
+        try (CampFile file = create("a.onebeat")) {
+            file.keepDraft("BENCH", "1 2");
+            List<String> meanwhile = new ArrayList<>();
+            file.save(Edit.add(Place.DRILLS, drill("d1", "1 2")), (_, _) -> {
+                meanwhile.add(CompletableFuture.supplyAsync(() -> {
+                            file.keepDraft("BENCH", file.draft("BENCH") + " rol");
+                            return file.draft("BENCH");
+                        })
+                        .orTimeout(5, TimeUnit.SECONDS)
+                        .join());
+                return true;
+            });
+            assertThat(meanwhile).containsExactly("1 2 rol");
+        }
+        try (CampFile file = opened(CampFile.open(path))) {
+            assertThat(file.draft("BENCH")).isEqualTo("1 2 rol");
         }
     }
 

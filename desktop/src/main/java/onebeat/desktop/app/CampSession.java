@@ -8,7 +8,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
-import java.util.function.Function;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -25,7 +24,6 @@ import onebeat.desktop.text.Texts;
 import onebeat.store.CampFile;
 import onebeat.store.Opening.Opened;
 import onebeat.store.Opening.Refused;
-import onebeat.store.Progress;
 import onebeat.store.Saving;
 import onebeat.store.Saving.NotSaved;
 import onebeat.store.Saving.Saved;
@@ -42,7 +40,7 @@ public final class CampSession implements AutoCloseable {
 
     private final Schedules schedules = new Schedules();
     private final ReadOnlyObjectWrapper<Optional<String>> unsaved = new ReadOnlyObjectWrapper<>(Optional.empty());
-    private final LongChange longChange = new LongChange();
+    private final LongChange longChange = new LongChange(this::warn);
     private CampFile file;
     private final Clock clock;
     private final SettingsStore settings;
@@ -149,10 +147,7 @@ public final class CampSession implements AutoCloseable {
     ///
     /// @return whether it was taken; where it was not, the desk says why, and nothing changes
     public boolean save(Edit edit) {
-        if (longChange.isUnderWay()) {
-            warn(Texts.of("saving.busy"));
-        }
-        return !longChange.isUnderWay() && show(file.save(edit));
+        return !longChange.isBusy() && show(file.save(edit));
     }
 
     /// Saves a change of very many things beside the interface.
@@ -160,7 +155,10 @@ public final class CampSession implements AutoCloseable {
     /// @param progress told on the interface's thread how far it is, from 0 to 1
     /// @param then told on the interface's thread whether it was taken
     public void saveBeside(Edit edit, DoubleConsumer progress, Consumer<Boolean> then) {
-        beside(told -> Optional.of(file.save(edit, told)), progress, saving -> then.accept(show(saving.orElseThrow())));
+        longChange.begin(
+                told -> Optional.of(file.save(edit, told)),
+                progress,
+                saving -> then.accept(show(saving.orElseThrow())));
     }
 
     /// Ends the long change that is under way, if there is one; nothing of it is kept.
@@ -168,18 +166,9 @@ public final class CampSession implements AutoCloseable {
         longChange.stop();
     }
 
-    private void beside(
-            Function<Progress, Optional<Saving>> change, DoubleConsumer progress, Consumer<Optional<Saving>> then) {
-        if (longChange.isUnderWay()) {
-            warn(Texts.of("saving.busy"));
-        } else {
-            longChange.begin(change, progress, then);
-        }
-    }
-
     /// Tries again to write what is in memory only.
     public void saveAgain() {
-        if (show(file.writeWaiting()) && unsaved.get().isEmpty()) {
+        if (!longChange.isBusy() && show(file.writeWaiting()) && unsaved.get().isEmpty()) {
             say(Texts.of("unsaved.done", file.path()));
         }
     }
@@ -188,6 +177,9 @@ public final class CampSession implements AutoCloseable {
     ///
     /// @param target where nothing stands
     public void writeAnew(Path target) {
+        if (longChange.isBusy()) {
+            return;
+        }
         switch (file.writeAnew(target)) {
             case Opened opened -> {
                 CampFile before = file;
@@ -216,7 +208,10 @@ public final class CampSession implements AutoCloseable {
             warn(Texts.of("copies.taken", target));
             return;
         }
-        file.copyTo(target).ifPresentOrElse(this::warn, () -> say(Texts.of("copies.saved", target)));
+        longChange.begin(
+                _ -> file.copyTo(target).map(NotSaved::new),
+                _ -> {},
+                not -> not.ifPresentOrElse(this::show, () -> say(Texts.of("copies.saved", target))));
     }
 
     /// Takes the last change back.
@@ -233,24 +228,23 @@ public final class CampSession implements AutoCloseable {
     private static final int MANY = 2_000;
 
     private void move(boolean forward, String done, String nothing) {
-        if (longChange.isUnderWay()) {
-            warn(Texts.of("saving.busy"));
-        } else if (file.changesToMove(forward) > MANY) {
+        if (longChange.isBusy()) {
+            return;
+        }
+        if (file.changesToMove(forward) > MANY) {
             say(Texts.of("saving.long"));
-            beside(_ -> forward ? file.redo() : file.undo(), _ -> {}, saving -> moved(saving, done, nothing));
+            longChange.begin(_ -> forward ? file.redo() : file.undo(), _ -> {}, saving -> moved(saving, done, nothing));
         } else {
             moved(forward ? file.redo() : file.undo(), done, nothing);
         }
     }
 
     private void moved(Optional<Saving> saving, String done, String nothing) {
-        saving.ifPresentOrElse(
-                what -> {
-                    if (show(what)) {
-                        say(Texts.of(done));
-                    }
-                },
-                () -> say(Texts.of(nothing)));
+        if (saving.isEmpty()) {
+            say(Texts.of(nothing));
+        } else if (show(saving.get())) {
+            say(Texts.of(done));
+        }
     }
 
     private boolean show(Saving saving) {

@@ -27,14 +27,32 @@ final class LongChange implements AutoCloseable {
         return thread;
     });
 
+    private final Consumer<String> warn;
     private final AtomicBoolean stopped = new AtomicBoolean();
     private boolean underWay;
 
-    boolean isUnderWay() {
+    /// @param warn says what cannot be done now
+    LongChange(Consumer<String> warn) {
+        this.warn = warn;
+    }
+
+    /// Whether one is under way, which is said then: until it is done the camp file is taken, and the interface would
+    /// wait for it.
+    boolean isBusy() {
+        if (underWay) {
+            warn.accept(Texts.of("saving.busy"));
+        }
         return underWay;
     }
 
+    /// Begins, where none is under way.
+    ///
+    /// @param progress told on the interface's thread how far it is, from 0 to 1
+    /// @param then told on the interface's thread what came of it
     void begin(Function<Progress, Optional<Saving>> change, DoubleConsumer progress, Consumer<Optional<Saving>> then) {
+        if (isBusy()) {
+            return;
+        }
         underWay = true;
         stopped.set(false);
         Progress told = new Progress() {

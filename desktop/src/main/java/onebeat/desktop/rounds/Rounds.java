@@ -1,15 +1,9 @@
 package onebeat.desktop.rounds;
 
 import java.util.List;
-import java.util.Optional;
-import javafx.animation.PauseTransition;
 import javafx.scene.layout.Region;
-import javafx.util.Duration;
 import onebeat.core.camp.Camp;
-import onebeat.core.camp.Tonight;
 import onebeat.core.rounds.Calls;
-import onebeat.core.rounds.Session;
-import onebeat.desktop.app.BackgroundQuestion;
 import onebeat.desktop.app.CampSession;
 import onebeat.desktop.app.Effect;
 import onebeat.desktop.app.Navigator;
@@ -28,23 +22,19 @@ import org.jspecify.annotations.Nullable;
 /// Rounds: lines are chosen for tonight, put in order and set to a tempo.
 public final class Rounds implements Station {
 
-    /// The window's first picture comes before work that nobody has asked for yet.
-    private static final Duration FIRST_PICTURE = Duration.seconds(1);
-
     private final CampSession app;
     private final StationLoop<RoundsState, RoundsAction> loop;
     private final RoundsView view;
     private final List<BoundCommand> commands;
-    private final BackgroundQuestion ahead;
-    private final PauseTransition soon = new PauseTransition(FIRST_PICTURE);
+    private final RoundsAhead ahead;
     private @Nullable Shown shown;
 
     /// What the last picture was worked out from, but for the chosen line.
     private record Shown(Camp camp, int round, RoundsPicture picture) {}
 
-    public Rounds(CampSession app, Navigator navigator) {
+    public Rounds(CampSession app, Navigator navigator, RoundsAhead ahead) {
         this.app = app;
-        this.ahead = new BackgroundQuestion("ladders ahead", app::warn);
+        this.ahead = ahead;
         this.loop = new StationLoop<>(
                 StationName.ROUNDS,
                 app,
@@ -55,8 +45,6 @@ public final class Rounds implements Station {
                 this::perform);
         this.view = new RoundsView(loop::dispatch, line -> app.words().first(line));
         this.commands = BoundCommand.all(RoundsCommands.TABLE, loop::situation, loop::dispatch);
-        soon.setOnFinished(_ -> buildLadders());
-        soon.play();
     }
 
     /// All commands of this station.
@@ -82,7 +70,7 @@ public final class Rounds implements Station {
     @Override
     public void open() {
         loop.render();
-        buildLadders();
+        ahead.buildLadders();
     }
 
     private void render(Situation<RoundsState> here) {
@@ -100,23 +88,6 @@ public final class Rounds implements Station {
         if (effect == RoundsEffect.PRINT_SHEET) {
             app.tonight().ifPresent(s -> Print.session(app, s, app.schedules().of(app.camp(), s, Calls.NONE)));
         }
-    }
-
-    /// The ladders of tonight's lines are built beside the screen, so that a step is there when it is asked for.
-    private void buildLadders() {
-        Camp camp = app.camp();
-        Optional<Session> tonight = app.tonight();
-        ahead.ask(asked -> {
-            if (tonight.isPresent() && !asked.isOld()) {
-                Tonight.buildLadders(camp, tonight.get(), app.schedules().ladders(), asked::isOld);
-            }
-        });
-    }
-
-    @Override
-    public void close() {
-        soon.stop();
-        ahead.close();
     }
 
     @Override

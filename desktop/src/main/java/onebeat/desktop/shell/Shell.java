@@ -22,6 +22,7 @@ import onebeat.desktop.command.KeyPress;
 import onebeat.desktop.film.Film;
 import onebeat.desktop.floor.Floor;
 import onebeat.desktop.rounds.Rounds;
+import onebeat.desktop.rounds.RoundsAhead;
 import onebeat.desktop.sound.Microphone;
 import onebeat.desktop.sound.Sounds;
 import onebeat.desktop.weeks.Weeks;
@@ -33,6 +34,7 @@ public final class Shell implements Navigator {
     private final ShellView view;
     private final CallLine callLine = new CallLine();
     private final ShellLine line;
+    private final RoundsAhead ahead;
     private final Stations stations;
     private final ShellKeys keys;
     private final ShellCommands commands;
@@ -47,11 +49,12 @@ public final class Shell implements Navigator {
         this.app = app;
         this.files = new ShellFiles(app, this::root);
         this.deeds = new ShellDeeds(app, this, files, app.settings());
+        this.ahead = new RoundsAhead(app);
         this.stations = new Stations(
                 name -> switch (name) {
                     case FILM -> new Film(app, this);
                     case BENCH -> new Bench(app, this, callLine::text);
-                    case ROUNDS -> new Rounds(app, this);
+                    case ROUNDS -> new Rounds(app, this, ahead);
                     case FLOOR -> new Floor(app, sounds, microphone, clockMs, this);
                     case BOOK -> new Book(app, this);
                     case WEEKS -> new Weeks(app, this);
@@ -287,5 +290,6 @@ public final class Shell implements Navigator {
         here.leave();
         line.close();
         stations.close();
+        ahead.close();
     }
 }
