@@ -2,8 +2,10 @@ package onebeat.core.rounds;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
@@ -184,6 +186,7 @@ public record Schedule(List<Stretch> rounds, List<Between> between, List<Event> 
         events.add(new Event(stretch.endMs() - LAST_TEN_MS, Event.Kind.LAST_TEN, round, -1, "", -1));
         events.add(new Event(stretch.endMs(), Event.Kind.END, round, -1, "", -1));
         IdentityHashMap<Way, Sounded> known = new IdentityHashMap<>();
+        IdentityHashMap<Part.Turned, Map<Integer, Said>> said = new IdentityHashMap<>();
         for (int r = 0; r < slots.size(); r++) {
             Slot slot = slots.get(r);
             double first = stretch.startMs() + slot.beat * beatMs;
@@ -191,11 +194,12 @@ public record Schedule(List<Stretch> rounds, List<Between> between, List<Event> 
                 events.add(new Event(Math.round(first), Event.Kind.BURST, round, r, "" + BURST_MS / 1000, 0));
             }
             Part.Turned turn = stretch.part().turn(r);
-            double roomMs = slot.gap * beatMs;
-            long called = call(stretch, slot, first, calls.beforeMs(turn, roomMs));
+            Said words = said.computeIfAbsent(turn, _ -> new HashMap<>())
+                    .computeIfAbsent(slot.gap, gap -> Said.of(calls, turn, gap * beatMs, beatMs));
+            long called = call(stretch, slot, first, words.beforeMs);
             events.add(new Event(called, Event.Kind.CALL, round, r, line, -1));
             int repetition = r;
-            for (Calls.Call call : calls.within(turn, roomMs, beatMs)) {
+            for (Calls.Call call : words.within) {
                 double beat = call.beat().inBeats();
                 long at = Math.round(first + beat * beatMs - call.beforeMs());
                 events.add(new Event(at, Event.Kind.CALL, round, repetition, call.text(), beat));
@@ -208,6 +212,14 @@ public record Schedule(List<Stretch> rounds, List<Between> between, List<Event> 
             }
             sounded.cues.forEach((beat, text) -> events.add(
                     new Event(Math.round(first + beat * beatMs), Event.Kind.CUE, round, repetition, text, beat)));
+        }
+    }
+
+    /// What is said of a repetition: the same of each that is the same and has the same gap before it.
+    private record Said(double beforeMs, List<Calls.Call> within) {
+
+        static Said of(Calls calls, Part.Turned turn, double roomMs, double beatMs) {
+            return new Said(calls.beforeMs(turn, roomMs), calls.within(turn, roomMs, beatMs));
         }
     }
 

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import onebeat.core.Lines;
@@ -153,6 +154,20 @@ class ScheduleTest {
     }
 
     /// F42, common practice: the last minute and the last ten seconds are called.
+    /// How long words take is asked of a voice, which takes longer than laying out the round.
+    @Test
+    void repetitionsThatAreTheSameAreCalledTheSame() {
+        List<Double> asked = new ArrayList<>();
+        Calls calls = (_, roomMs) -> {
+            asked.add(roomMs);
+            return roomMs / 2;
+        };
+        Scheme scheme = Scheme.byId("kickboxing").orElseThrow();
+        Schedule schedule = Schedule.of(Block.alone(scheme, 1), List.of(part("1 2", 60, 4)), calls);
+        assertThat(of(schedule, Kind.CALL)).hasSizeGreaterThan(20);
+        assertThat(asked).containsExactly(4_000.0);
+    }
+
     @Test
     void theEndIsCalled() {
         Schedule schedule = schedule("1 2", 60, 4, 2);
