@@ -50,16 +50,19 @@ public final class Tonight {
     ///
     /// @param stop asked between two ladders; the rest are left when it says yes
     public static void buildLadders(Camp camp, Session session, Ladders ladders, BooleanSupplier stop) {
-        for (RoundPlan round : camp.roundsOf(session.id())) {
+        record Worked(String drillId, String worker) {}
+        Set<Worked> worked = new LinkedHashSet<>();
+        camp.roundsOf(session.id()).forEach(round -> worked.add(new Worked(round.drillId(), round.worker())));
+        for (Worked one : worked) {
             if (stop.getAsBoolean()) {
                 return;
             }
-            Turns.workedBy(camp, round.worker())
-                    .ifPresent(worked -> worked.drills()
-                            .get(round.drillId())
-                            .filter(drill -> Notation.read(drill.line(), worked.vocabulary()) instanceof Read)
-                            .ifPresent(drill ->
-                                    ladders.of(worked, (Read) Notation.read(drill.line(), worked.vocabulary()))));
+            Turns.workedBy(camp, one.worker)
+                    .ifPresent(turned -> turned.drills().get(one.drillId).ifPresent(drill -> {
+                        if (Notation.read(drill.line(), turned.vocabulary()) instanceof Read read) {
+                            var _ = ladders.of(turned, read);
+                        }
+                    }));
         }
     }
 

@@ -70,7 +70,7 @@ public final class Rounds implements Station {
     @Override
     public void open() {
         loop.render();
-        ahead.buildLadders();
+        ahead.entered();
     }
 
     private void render(Situation<RoundsState> here) {

@@ -11,21 +11,29 @@ import onebeat.desktop.app.BackgroundQuestion;
 import onebeat.desktop.app.CampSession;
 
 /// Works out beside the window what Rounds will be asked for: soon after the camp was opened the week on the clock, and
-/// once Rounds was entered the ladders of tonight's lines too.
+/// once Rounds was entered the ladders of tonight's lines too. What is asked for now comes first.
 public final class RoundsAhead implements AutoCloseable {
 
-    /// The window's first picture comes before work that nobody has asked for yet.
-    private static final Duration FIRST_PICTURE = Duration.seconds(1);
+    private static final Duration AFTER_OPENING = Duration.seconds(1);
+    private static final Duration AFTER_ENTERING = Duration.millis(300);
 
     private final CampSession app;
     private final BackgroundQuestion worker;
-    private final PauseTransition soon = new PauseTransition(FIRST_PICTURE);
+    private final PauseTransition opened = new PauseTransition(AFTER_OPENING);
+    private final PauseTransition entered = new PauseTransition(AFTER_ENTERING);
 
     public RoundsAhead(CampSession app) {
         this.app = app;
         this.worker = new BackgroundQuestion("rounds ahead", app::warn);
-        soon.setOnFinished(_ -> layOut());
-        soon.play();
+        opened.setOnFinished(_ -> layOut());
+        entered.setOnFinished(_ -> buildLadders());
+        opened.play();
+    }
+
+    /// Rounds was entered.
+    void entered() {
+        opened.stop();
+        entered.playFromStart();
     }
 
     private void layOut() {
@@ -36,7 +44,7 @@ public final class RoundsAhead implements AutoCloseable {
         });
     }
 
-    void buildLadders() {
+    private void buildLadders() {
         Camp camp = app.camp();
         Optional<Session> tonight = app.tonight();
         worker.ask(asked -> {
@@ -48,7 +56,8 @@ public final class RoundsAhead implements AutoCloseable {
 
     @Override
     public void close() {
-        soon.stop();
+        opened.stop();
+        entered.stop();
         worker.close();
     }
 }
