@@ -304,7 +304,14 @@ public final class CampFile implements AutoCloseable {
     ///
     /// @param target a path at which nothing stands, or the path of this file
     public Opening writeAnew(Path target) {
-        return inTurn(() -> CampOpener.writeAnew(this, target, List.copyOf(waiting)));
+        return inTurn(() -> {
+            Opening opening = CampOpener.writeAnew(this, target, List.copyOf(waiting));
+            if (opening instanceof Opening.Opened(CampFile anew)) {
+                drafts.keepIn(anew.drafts);
+                anew.writeDrafts();
+            }
+            return opening;
+        });
     }
 
     /// Lets go of the name of the file, so that another file can be opened under it.

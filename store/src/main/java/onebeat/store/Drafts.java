@@ -37,6 +37,11 @@ final class Drafts {
         unwritten.put(place, text);
     }
 
+    /// Another file of the same camp has them too.
+    void keepIn(Drafts others) {
+        texts.forEach(others::keep);
+    }
+
     /// Writes what was kept since the last time.
     ///
     /// @throws JdbiException if the file cannot be written; the next time tries again

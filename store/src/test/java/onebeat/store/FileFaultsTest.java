@@ -317,6 +317,19 @@ class FileFaultsTest {
     }
 
     @Test
+    void whatStandsHalfWrittenGoesAlongIntoACampWrittenAnew() throws IOException {
+        Path path = camp();
+        try (CampFile old = opened(CampFile.open(path))) {
+            Files.delete(path);
+            old.keepDraft("BENCH", "1 2 rol");
+            opened(old.writeAnew(path)).close();
+        }
+        try (CampFile anew = opened(CampFile.open(path))) {
+            assertThat(anew.draft("BENCH")).isEqualTo("1 2 rol");
+        }
+    }
+
+    @Test
     void whatCouldNotBeReadAgainIsRefusedAlsoWhileOthersWait() throws IOException {
         Path path = camp();
         try (CampFile file = opened(CampFile.open(path))) {

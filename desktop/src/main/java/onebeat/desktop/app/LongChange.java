@@ -10,6 +10,7 @@ import java.util.function.DoubleConsumer;
 import java.util.function.Function;
 import javafx.application.Platform;
 import onebeat.desktop.text.Texts;
+import onebeat.store.ProgramLog;
 import onebeat.store.Progress;
 import onebeat.store.Saving;
 import onebeat.store.Saving.NotSaved;
@@ -77,12 +78,15 @@ final class LongChange implements AutoCloseable {
         });
     }
 
-    /// A change that takes more memory than there is was not made.
+    /// What goes wrong is told, and the file is free again. A change that takes more memory than there is was not made.
     private static Optional<Saving> tried(Function<Progress, Optional<Saving>> change, Progress told) {
         try {
             return change.apply(told);
         } catch (OutOfMemoryError _) {
             return Optional.of(new NotSaved(Texts.of("saving.memory")));
+        } catch (RuntimeException e) {
+            ProgramLog.wrong("long change", e);
+            return Optional.of(new NotSaved(Texts.of("background.fault", ProgramLog.file())));
         }
     }
 
