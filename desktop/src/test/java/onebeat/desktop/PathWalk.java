@@ -45,7 +45,11 @@ final class PathWalk {
     }
 
     /// A clock that runs faster than the wall's by a factor that can be changed on the way.
+    /// It is read for each picture and goes on only a little from one to the next: where the
+    /// machine stands still, no round is over when it wakes.
     private static final class PacedClock implements LongSupplier {
+
+        private static final long MOST_MS = 2_000;
 
         private long sinceNs = System.nanoTime();
         private long nowMs;
@@ -60,7 +64,7 @@ final class PathWalk {
             long ns = System.nanoTime();
             long passed = (ns - sinceNs) / NS_PER_MS;
             sinceNs += passed * NS_PER_MS;
-            nowMs += passed * pace;
+            nowMs += Math.min(passed * pace, MOST_MS);
             return nowMs;
         }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
+import java.lang.management.ManagementFactory;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -30,6 +31,10 @@ import org.junit.jupiter.api.io.TempDir;
 
 /// The path through the real interface, with the process killed hard at its end: everything is there again.
 class PathWindowTest {
+
+    /// What a walk in a process of its own takes over: which platform of windows, which compiler.
+    private static final List<String> SETTINGS = List.of(
+            "-Dglass.", "-Dprism.", "-Djavafx.", "-XX:Tiered", "-XX:+Unlock", "-XX:Compiler", "--enable-native-access");
 
     @TempDir
     Path folder;
@@ -69,16 +74,16 @@ class PathWindowTest {
         }
     }
 
+    private static List<String> sameSettings() {
+        return ManagementFactory.getRuntimeMXBean().getInputArguments().stream()
+                .filter(a -> SETTINGS.stream().anyMatch(a::startsWith))
+                .toList();
+    }
+
     private void walkAndKill(Path path, String how) throws IOException, InterruptedException {
         List<String> command = new ArrayList<>();
         command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
-        command.add("--enable-native-access=ALL-UNNAMED");
-        command.add("-XX:TieredStopAtLevel=1");
-        for (String property : List.of("glass.platform", "prism.order")) {
-            if (System.getProperty(property) != null) {
-                command.add("-D" + property + "=" + System.getProperty(property));
-            }
-        }
+        command.addAll(sameSettings());
         command.addAll(
                 List.of("-cp", System.getProperty("java.class.path"), PathWalk.class.getName(), path.toString(), how));
         Process walk = new ProcessBuilder(command).redirectErrorStream(true).start();

@@ -47,6 +47,7 @@ class KilledTest {
                             Path.of(System.getProperty("java.home"), "bin", "java")
                                     .toString(),
                             "--enable-native-access=ALL-UNNAMED",
+                            "-XX:TieredStopAtLevel=1",
                             "-cp",
                             System.getProperty("java.class.path"),
                             Victim.class.getName(),
