@@ -11,7 +11,7 @@ import onebeat.desktop.Driver;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
-class NewestTest {
+class BackgroundQuestionTest {
 
     private static final long PATIENCE_S = 20;
 

@@ -15,7 +15,7 @@ import onebeat.desktop.Driver;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
-class LookTest {
+class NodesTest {
 
     @BeforeAll
     static void toolkit() throws InterruptedException {
