@@ -9,6 +9,8 @@ set -euo pipefail
 cd "$(dirname "$(readlink -f "$0")")/.."
 out=$1
 version=$2
+# What runs once ends before the thorough compiler of the virtual machine would pay.
+quick=-XX:TieredStopAtLevel=1
 say() { printf 'one beat: %s\n' "$*" >&2; }
 
 rm -rf "$out"
@@ -17,17 +19,17 @@ out=$(cd "$out" && pwd)
 
 say "jars that start quickly"
 jars=$out/parts/jars
-"$JAVA_HOME/bin/java" packaging/ImageJars.java dist/lib "$jars"
+"$JAVA_HOME/bin/java" $quick packaging/ImageJars.java dist/lib "$jars"
 styles=onebeat/desktop/one-beat
 mkdir -p "$out/parts/styles/onebeat/desktop"
-"$JAVA_HOME/bin/java" --module-path dist/javafx --add-modules javafx.graphics packaging/BinaryStylesheet.java \
+"$JAVA_HOME/bin/java" $quick --module-path dist/javafx --add-modules javafx.graphics packaging/BinaryStylesheet.java \
   desktop/src/main/resources/$styles.css "$out/parts/styles/$styles.bss"
-"$JAVA_HOME/bin/jar" --update --no-compress --file "$jars/onebeat-desktop-$version.jar" -C "$out/parts/styles" $styles.bss
+"$JAVA_HOME/bin/jar" -J$quick --update --no-compress --file "$jars/onebeat-desktop-$version.jar" -C "$out/parts/styles" $styles.bss
 
 say "a runtime of its own"
 # What jdeps finds over all jars, and what is only found at run time: names (java.naming), logs, old character sets, jars as file systems
 # (jdk.zipfs, from which the solver of the weeks takes its library).
-"$JAVA_HOME/bin/jlink" --module-path dist/javafx \
+"$JAVA_HOME/bin/jlink" -J$quick --module-path dist/javafx \
   --add-modules java.base,java.desktop,java.logging,java.management,java.naming,java.scripting,java.sql,jdk.charsets,jdk.jfr,jdk.unsupported,jdk.zipfs,javafx.controls \
   --strip-java-debug-attributes --no-header-files --no-man-pages --output "$out/parts/runtime" >/dev/null
 
@@ -40,7 +42,7 @@ options=(-XX:TieredStopAtLevel=1 -XX:ReservedCodeCacheSize=240m -XX:+UseSerialGC
   --enable-native-access=javafx.graphics,ALL-UNNAMED --sun-misc-unsafe-memory-access=allow '-XX:AOTCache=$APPDIR/../onebeat-window.aot' -Xlog:aot=off -Xlog:cds=off)
 java_options=()
 for option in "${options[@]}"; do java_options+=(--java-options "$option"); done
-"$JAVA_HOME/bin/jpackage" --type app-image --name onebeat-window --app-version "$version" --dest "$out" \
+"$JAVA_HOME/bin/jpackage" -J$quick --type app-image --name onebeat-window --app-version "$version" --dest "$out" \
   --input "$jars" --main-jar "onebeat-desktop-$version.jar" --main-class onebeat.desktop.Main \
   --runtime-image "$out/parts/runtime" --icon desktop/src/main/resources/onebeat/desktop/icon/onebeat-256.png \
   --description "Study fight film, build partner drills, run them in timed rounds" --vendor "One Beat" \
