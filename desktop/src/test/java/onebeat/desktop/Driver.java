@@ -47,7 +47,8 @@ import onebeat.store.Opening.Refused;
 /// Drives the real window with keys from outside, as a coach's hands would.
 public final class Driver implements AutoCloseable {
 
-    private static final Duration PATIENCE = Duration.ofSeconds(60);
+    /// Nothing here takes long, but beside all other tests, on a machine that is busy, it may wait for its turn.
+    private static final Duration PATIENCE = Duration.ofMinutes(3);
 
     /// What has to be typed with Shift on the robot's keyboard.
     private static final Map<Character, KeyCode> SHIFTED = Map.of(
@@ -89,7 +90,7 @@ public final class Driver implements AutoCloseable {
         } catch (IllegalStateException _) {
             started.countDown();
         }
-        if (!started.await(PATIENCE.toSeconds() * 3, TimeUnit.SECONDS)) {
+        if (!started.await(PATIENCE.toSeconds(), TimeUnit.SECONDS)) {
             throw new IllegalStateException("the toolkit does not start");
         }
         Platform.setImplicitExit(false);
@@ -121,7 +122,7 @@ public final class Driver implements AutoCloseable {
         FutureTask<T> task = new FutureTask<>(action);
         Platform.runLater(task);
         try {
-            return task.get(PATIENCE.toSeconds() * 3, TimeUnit.SECONDS);
+            return task.get(PATIENCE.toSeconds(), TimeUnit.SECONDS);
         } catch (InterruptedException | ExecutionException | TimeoutException e) {
             throw new IllegalStateException(e);
         }

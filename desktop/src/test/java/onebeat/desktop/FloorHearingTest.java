@@ -40,11 +40,12 @@ class FloorHearingTest extends DemoWindow {
         go(StationName.FLOOR);
         coach.press(KeyCode.H);
         coach.await("told that it is a stand-in", () -> coach.shows("no real pads"));
+        Schedule schedule = schedule();
+        PadRound truth = coach.pads.done(schedule, 0).orElseThrow();
         coach.press(KeyCode.SPACE);
         runThrough(Schedule.READY_MS + 60_000);
         coach.await("a word after a repetition", () -> coach.shows("CLEAN") || coach.shows("LATE"));
         runThrough(Schedule.READY_MS + ROUND_MS + 4_000);
-        Schedule schedule = schedule();
         String whole = " of " + calls(schedule).size() + ".";
         coach.await("the whole round is told", () -> coach.shows("T takes") && coach.shows(whole));
         assertThat(judgedTonight()).as("nothing is taken by itself").isEmpty();
@@ -58,7 +59,6 @@ class FloorHearingTest extends DemoWindow {
                 .isFalse();
         assertThat(taken).hasSizeGreaterThan(10);
         assertThat(taken.subList(1, taken.size())).allMatch(Repetition::heard);
-        PadRound truth = coach.pads.done(schedule, 0).orElseThrow();
         List<String> wrong = taken.subList(1, taken.size()).stream()
                 .filter(one -> !truthOf(schedule, truth, one).equals(Optional.of(one.judgement())))
                 .map(one -> one.atMs() + " " + one.judgement() + " but " + truthOf(schedule, truth, one))
