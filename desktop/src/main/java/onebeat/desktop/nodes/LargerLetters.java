@@ -7,6 +7,8 @@ import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -22,10 +24,19 @@ final class LargerLetters {
 
     private static final int MOST_OF_STATIONS = 125;
 
+    /// Each is made once: an address holds the whole stylesheet, and whoever looks a style up compares addresses.
+    private static final Map<Asked, String> MADE = new ConcurrentHashMap<>();
+
+    private record Asked(String stylesheet, int percent) {}
+
     private LargerLetters() {}
 
     /// The address of the stylesheet with larger letters.
     static String of(String stylesheet, int percent) {
+        return MADE.computeIfAbsent(new Asked(stylesheet, percent), asked -> made(asked.stylesheet, asked.percent));
+    }
+
+    private static String made(String stylesheet, int percent) {
         try (InputStream in = URI.create(stylesheet).toURL().openStream()) {
             String css = new String(in.readAllBytes(), StandardCharsets.UTF_8);
             String larger = SIZE.matcher(css).replaceAll(match -> replaced(match, percent));

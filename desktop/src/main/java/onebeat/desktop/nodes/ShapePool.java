@@ -48,7 +48,7 @@ public final class ShapePool {
 
     /// Puts what was asked for since [#begin] on the pane, and nothing else.
     public void end() {
-        pane.getChildren().setAll(drawn);
+        ListChange.make(pane.getChildren(), drawn);
     }
 
     /// Empties the pane.
