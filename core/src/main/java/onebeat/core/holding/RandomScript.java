@@ -2,9 +2,7 @@ package onebeat.core.holding;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import onebeat.core.holding.Choices.Choice;
 import onebeat.core.holding.Choices.OfFree;
 import onebeat.core.holding.Choices.OfRead;
@@ -46,7 +44,6 @@ public final class RandomScript {
     }
 
     private final List<Choice> choices;
-    private final Map<Choice, Integer> numbers = new HashMap<>();
     private final List<RunLimited> draws = new ArrayList<>();
     private final RunLimited gaps;
     private final UniformRandomProvider random;
@@ -54,7 +51,6 @@ public final class RandomScript {
     private RandomScript(Line line, Odds odds, Draw draw) {
         choices = Choices.of(line);
         for (Choice choice : choices) {
-            numbers.putIfAbsent(choice, draws.size());
             draws.add(new RunLimited(shares(choice, odds), draw.mostRun()));
         }
         gaps = new RunLimited(even(draw.gapSpread() + 1), draw.mostRun());
@@ -136,8 +132,9 @@ public final class RandomScript {
     }
 
     private int draw(Choice choice, List<Drawn> drawn) {
-        Integer number = numbers.get(choice);
-        if (number == null) {
+        // They are few, and whole branches to hash: the first that is the same is found sooner.
+        int number = choices.indexOf(choice);
+        if (number < 0) {
             throw new IllegalStateException("no choice of this line: " + choice);
         }
         int option = draws.get(number).next(random);

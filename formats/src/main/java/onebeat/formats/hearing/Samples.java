@@ -95,8 +95,13 @@ public final class Samples {
             int last = Math.min(values.length - 1, (int) Math.floor(middle + half));
             double at = (first - middle) * scale;
             double sum = 0;
-            for (int j = first; j <= last; j++) {
-                sum += values[j] * kernel[Math.min(KERNEL, (int) (Math.abs(at) + 0.5))];
+            int j = first;
+            for (; j <= last && at < 0; j++) {
+                sum += values[j] * kernel[(int) (0.5 - at)];
+                at += scale;
+            }
+            for (; j <= last; j++) {
+                sum += values[j] * kernel[(int) (0.5 + at)];
                 at += scale;
             }
             out[i] = (float) sum;
@@ -107,9 +112,10 @@ public final class Samples {
     private static final int TAPS = 8;
     private static final int KERNEL = 1 << 14;
 
-    /// One half of the sinc in its window, from its middle to its end.
+    /// One half of the sinc in its window, from its middle to its end, and one more: what is added up may end a little
+    /// beyond.
     private static float[] kernel(double cut, double half) {
-        float[] kernel = new float[KERNEL + 1];
+        float[] kernel = new float[KERNEL + 2];
         for (int i = 0; i <= KERNEL; i++) {
             double x = half * i / KERNEL;
             kernel[i] = (float) ((0.5 + 0.5 * Math.cos(Math.PI * i / KERNEL)) * cut * sinc(cut * x));
