@@ -7,7 +7,6 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.Optional;
 import org.jdbi.v3.core.Handle;
-import org.jdbi.v3.core.Jdbi;
 import org.jdbi.v3.core.JdbiException;
 
 /// Copies of an open camp, made by the database itself and checked before they count.
@@ -44,7 +43,7 @@ final class CampCopy {
     /// What a whole look at a database finds wrong.
     private static Optional<String> check(Path file) throws SQLException {
         try (Connection connection = Sqlite.connect(file, false);
-                Handle handle = Jdbi.open(connection)) {
+                Handle handle = PlainStatements.on(connection)) {
             String check = handle.createQuery("PRAGMA quick_check(1)")
                     .mapTo(String.class)
                     .one();

@@ -23,7 +23,6 @@ import onebeat.store.Opening.Refused;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.jdbi.v3.core.Handle;
-import org.jdbi.v3.core.Jdbi;
 import org.jdbi.v3.core.JdbiException;
 
 /// Opens and makes camp files, or says in a sentence why not. Whatever goes wrong, the bytes at the path stay as they
@@ -56,7 +55,7 @@ final class CampOpener {
         try (WorkFile making = WorkFile.beside(path)) {
             migrate(making.path());
             try (Connection connection = Sqlite.connect(making.path(), false);
-                    Handle handle = Jdbi.open(connection)) {
+                    Handle handle = PlainStatements.on(connection)) {
                 handle.useTransaction(h -> {
                     Tables.CARD.put(h, List.of(new Rows.Seated<>(0, card)));
                     fill.accept(new Filling(h, card));
@@ -132,7 +131,7 @@ final class CampOpener {
         boolean keep = false;
         try {
             connection = Sqlite.connect(path, true);
-            Handle handle = Jdbi.open(connection);
+            Handle handle = PlainStatements.on(connection);
             Optional<String> wrong = wrong(handle);
             if (wrong.isPresent()) {
                 return Refusals.spoilt(path, wrong.get());
@@ -185,7 +184,7 @@ final class CampOpener {
     /// done in it is put right.
     private static Optional<String> looked(Path path, Consumer<Handle> read) throws SQLException {
         try (Connection connection = Sqlite.connect(path, true);
-                Handle handle = Jdbi.open(connection)) {
+                Handle handle = PlainStatements.on(connection)) {
             Optional<String> wrong = wrong(handle);
             if (wrong.isEmpty()) {
                 read.accept(handle);
@@ -262,7 +261,7 @@ final class CampOpener {
                 .load()
                 .migrate();
         try (Connection connection = Sqlite.connect(path, false);
-                Handle handle = Jdbi.open(connection)) {
+                Handle handle = PlainStatements.on(connection)) {
             handle.execute("PRAGMA application_id = " + Header.CAMP);
             handle.execute("PRAGMA user_version = " + Header.NEWEST);
             WrittenBy.note(handle);
