@@ -2,9 +2,11 @@ package onebeat.desktop.nodes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
@@ -61,5 +63,18 @@ class NodesTest {
         TextField field = leftAndComeBackTo(true);
         assertThat(field.getSelectedText()).isEmpty();
         assertThat(field.getCaretPosition()).isEqualTo(3);
+    }
+
+    @Test
+    void allScenesWithLargerLettersHaveTheVerySameStylesheet() throws Exception {
+        List<String> sheets = onFx(() -> Stream.of(150, 150, 200)
+                .map(percent -> {
+                    Scene scene = new Scene(new VBox());
+                    Nodes.dress(scene, percent);
+                    return scene.getStylesheets().getFirst();
+                })
+                .toList());
+        assertThat(sheets.get(1)).isSameAs(sheets.get(0));
+        assertThat(sheets.get(2)).isNotEqualTo(sheets.get(0));
     }
 }

@@ -2,7 +2,9 @@ package onebeat.desktop.nodes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
+import javafx.collections.ListChangeListener.Change;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Line;
@@ -25,6 +27,27 @@ class ShapePoolTest {
         assertThat(again).isSameAs(first);
         assertThat(again.getStartX()).isEqualTo(5);
         assertThat(pane.getChildren()).containsExactly(again);
+    }
+
+    @Test
+    void whatIsDrawnAgainStaysOnThePane() {
+        marks.begin();
+        marks.line(0, 0, 10, 10, "beat-line");
+        marks.text("1", 0, 0, "text");
+        marks.end();
+        List<Node> moved = new ArrayList<>();
+        pane.getChildren().addListener((Change<? extends Node> change) -> {
+            while (change.next()) {
+                moved.addAll(change.getRemoved());
+                moved.addAll(change.getAddedSubList());
+            }
+        });
+        marks.begin();
+        marks.line(5, 5, 6, 6, "beat-line");
+        Line added = marks.line(7, 7, 8, 8, "beat-line");
+        marks.text("2", 3, 3, "text");
+        marks.end();
+        assertThat(moved).containsExactly(added);
     }
 
     @Test
