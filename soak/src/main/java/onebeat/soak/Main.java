@@ -24,11 +24,20 @@ public final class Main {
         long seed = number(words, "--seed", 1);
         long count = number(words, "--count", 0);
         int failed = 0;
+        List<String> names = new ArrayList<>();
+        List<String> unknown = new ArrayList<>(words);
         for (Supplier<Part> made : parts(program)) {
             Part part = made.get();
+            names.add(part.name());
+            unknown.remove(part.name());
             if (words.isEmpty() || words.contains(part.name())) {
                 failed += run(part, seed, count > 0 ? count : part.usually());
             }
+        }
+        if (!unknown.isEmpty()) {
+            System.out.printf(
+                    "No part is called %s. There are: %s.%n", String.join(" ", unknown), String.join(", ", names));
+            System.exit(2);
         }
         System.out.printf("%n%d failed%n", failed);
         System.exit(failed == 0 ? 0 : 1);
