@@ -10,8 +10,8 @@ import org.jdbi.v3.core.statement.SqlStatements;
 import org.jdbi.v3.core.statement.StatementContext;
 import org.jdbi.v3.core.statement.TemplateEngine;
 
-/// Handles whose statements are taken as they are written. No statement here is a template, and most have no
-/// parameters, all that open a camp among them: taking those apart took longer than running them.
+/// Handles whose statements are taken as they are written. No statement here is a template, and most of those that
+/// open a camp have no parameters: taking them apart took longer than running them.
 final class PlainStatements implements SqlParser {
 
     private static final SqlParser WITH_PARAMETERS = new ColonPrefixSqlParser();

@@ -9,8 +9,9 @@ import javafx.collections.ObservableList;
 /// Turns one list into another with few changes: what is in both, in the same order, is not touched. A node that
 /// leaves its pane and comes back is styled anew, and of two drawings that follow one another nearly all is the same.
 ///
-/// What stays is the longest part of the list that is in order already (the longest increasing subsequence, as told by
-/// Schensted 1961; found by binary search, common practice).
+/// What stays is the longest part of the list that is in order already: its longest increasing subsequence
+/// (C. Schensted, "Longest increasing and decreasing subsequences", Canadian Journal of Mathematics 13, 1961; from
+/// memory), found by binary search.
 final class ListChange {
 
     private ListChange() {}
