@@ -93,11 +93,11 @@ class BookWindowTest extends DemoWindow {
         go(StationName.BOOK);
         coach.press(KeyCode.SLASH).type("jab");
         coach.await("two jabs", () -> coach.shows("Answer the lazy jab") && coach.shows("Double jab in"));
-        coach.await("nothing else", () -> !coach.shows("Parry her cross"));
+        coach.await("nothing else", () -> !coach.shows("Parry Noor's cross"));
         coach.press(KeyCode.A, KeyCode.CONTROL).type("zebra");
         coach.await("nothing", () -> coach.shows("Nothing in the book has \"zebra\""));
         coach.press(KeyCode.A, KeyCode.CONTROL).press(KeyCode.BACK_SPACE);
-        coach.await("all again", () -> coach.shows("Parry her cross"));
+        coach.await("all again", () -> coach.shows("Parry Noor's cross"));
     }
 
     @Test
@@ -113,7 +113,7 @@ class BookWindowTest extends DemoWindow {
                 .get()
                 .parse(Files.newBufferedReader(csv))) {
             var parry = rows.stream()
-                    .filter(r -> r.get("drill").equals("Parry her cross"))
+                    .filter(r -> r.get("drill").equals("Parry Noor's cross"))
                     .toList();
             assertThat(parry).hasSize(2);
             assertThat(parry.getLast().get("judged")).isEqualTo("13");

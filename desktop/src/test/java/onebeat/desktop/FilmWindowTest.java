@@ -217,7 +217,7 @@ class FilmWindowTest extends DemoWindow {
             coach.press(KeyCode.DOWN, KeyCode.SHIFT);
         }
         coach.press(KeyCode.E);
-        coach.await("she punished it five times", () -> coach.shows("in a row: 1 of 5"));
+        coach.await("Noor punished it five times", () -> coach.shows("in a row: 1 of 5"));
         coach.press(KeyCode.SPACE);
         int drills = coach.app.camp().drills().size();
         coach.press(KeyCode.F2);
@@ -451,7 +451,7 @@ class FilmWindowTest extends DemoWindow {
 
     @Test
     void aTextThatCallsItselfAFilmIsToldAndLoggingGoesOn() throws IOException {
-        Path text = Files.writeString(coach.app.folder().resolve("notes.mp4"), "she parries low\n".repeat(200));
+        Path text = Files.writeString(coach.app.folder().resolve("notes.mp4"), "Noor parries low\n".repeat(200));
         coach.choosing(text);
         coach.press(KeyCode.O);
         coach.await("told", () -> coach.shows("notes.mp4 is no film"));

@@ -96,7 +96,7 @@ class PartnerWindowTest extends DemoWindow {
         assertThat(coach.app.drill().map(Drill::odds).orElseThrow().words()).isEqualTo("3:3:1");
         coach.press(KeyCode.O, KeyCode.ALT);
         coach.await(
-                "by film: she begins with the jab six times and with the two hands twice",
+                "by film: Noor begins with the jab six times and with the two hands twice",
                 () -> odds().equals(byFilm()));
         coach.press(KeyCode.DIGIT2, KeyCode.ALT);
         coach.await("more often than on film", () -> !odds().equals(byFilm()));

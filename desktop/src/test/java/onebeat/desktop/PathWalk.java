@@ -115,7 +115,7 @@ final class PathWalk {
         coach.await("the drill is made", () -> coach.app.camp().drills().size() == drills + 1);
         coach.await("the bench", () -> coach.shell.here() == StationName.BENCH);
         coach.await(
-                "the line lies there, with what else she does as reads",
+                "the line lies there, with what else Noor does as reads",
                 () -> coach.shell.callLine().text().startsWith("1b { (low): 3 | (out): "));
         coach.press(KeyCode.SLASH).press(KeyCode.A, KeyCode.CONTROL).type("1b (low) 3 3");
         coach.await("the finding", () -> coach.shows("Same side, no reload"));

@@ -11,7 +11,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicLong;
-import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import onebeat.core.book.Judgement;
 import onebeat.core.book.Ledger;
@@ -215,16 +214,10 @@ class PathWindowTest {
             coach.press(KeyCode.E, KeyCode.CONTROL);
             coach.await("the card", () -> coach.shows("The camp"));
             coach.press(KeyCode.BACK_SPACE);
-            Driver.onFx(() -> {
-                ((Button) coach.shell.root().lookup("#card-keep")).fire();
-                return true;
-            });
+            coach.press(KeyCode.ENTER);
             coach.await("why not", () -> coach.shows("Give the camp"));
             coach.type("harbour");
-            Driver.onFx(() -> {
-                ((Button) coach.shell.root().lookup("#card-keep")).fire();
-                return true;
-            });
+            coach.press(KeyCode.ENTER);
             coach.await("saved", () -> coach.app.camp().card().name().equals("harbour"));
             coach.press(KeyCode.Z, KeyCode.CONTROL);
             coach.await("taken back", () -> coach.app.camp().card().name().equals("Saltlight"));

@@ -48,7 +48,7 @@ class TurnsWindowTest extends DemoWindow {
         coach.press(KeyCode.SPACE);
         clockMs.set(Schedule.READY_MS + 20_000);
         coach.settle();
-        coach.await("she works", () -> coach.shows("ILKA WORKS"));
+        coach.await("Ilka works", () -> coach.shows("ILKA WORKS"));
         coach.press(KeyCode.L);
         clockMs.set(Schedule.READY_MS + 240_000 + 30_000);
         coach.settle();
@@ -59,7 +59,7 @@ class TurnsWindowTest extends DemoWindow {
                 .singleElement()
                 .satisfies(r -> assertThat(r.judgement()).isEqualTo(Judgement.CLEAN));
         go(StationName.BOOK);
-        coach.await("her book", () -> coach.shows("The book of Ilka"));
+        coach.await("the other book", () -> coach.shows("The book of Ilka"));
         coach.press(KeyCode.W);
         coach.await(
                 "the partner's", () -> coach.shows("The book of " + partner()) && coach.shows("1 repetitions judged"));

@@ -113,7 +113,7 @@ class CardsTest {
     }
 
     @Test
-    void thePartnersCardTellsHimWhatToDo() throws IOException {
+    void thePartnersCardTellsWhatToDo() throws IOException {
         Page page = written(partnerCard("(1) catch+2 3 (2) parry 2 3 rlow circle-lead"));
         isWhole(page);
         assertThat(page.text.replaceAll("\\s+", " "))

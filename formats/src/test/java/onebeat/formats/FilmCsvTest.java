@@ -63,7 +63,7 @@ class FilmCsvTest {
                 "hall,-4,1,athlete,orthodox,southpaw,long,1,none, > time_s",
                 "hall,NaN,1,athlete,orthodox,southpaw,long,1,none, > time_s",
                 "hall,4,x,athlete,orthodox,southpaw,long,1,none, > round",
-                "hall,4,1,she,orthodox,southpaw,long,1,none, > starter",
+                "hall,4,1,Noor,orthodox,southpaw,long,1,none, > starter",
                 "hall,4,1,athlete,goofy,southpaw,long,1,none, > athlete_stance",
                 "hall,4,1,athlete,orthodox,southpaw,far,1,none, > range",
                 "hall,4,1,athlete,orthodox,southpaw,long,1 zap,none, > line",

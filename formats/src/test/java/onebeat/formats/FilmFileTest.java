@@ -38,7 +38,7 @@ class FilmFileTest {
 
     private static final String HEADER =
             "reel,time_s,round,starter,athlete_stance,partner_stance,range,line,outcome,note\r\n";
-    private static final String ROW = "hall,5,1,athlete,orthodox,southpaw,long,1 (low) 3,clean,she said “low”\r\n";
+    private static final String ROW = "hall,5,1,athlete,orthodox,southpaw,long,1 (low) 3,clean,Noor said “low”\r\n";
 
     @TempDir
     Path folder;
@@ -158,7 +158,7 @@ class FilmFileTest {
 
     @Test
     void rowsAreToldByTheLineTheyBeginOn() throws IOException {
-        String text = HEADER + ROW.replace("she said “low”", "\"one\ntwo\"") + ROW.replace("1 (low) 3", "1 zap");
+        String text = HEADER + ROW.replace("Noor said “low”", "\"one\ntwo\"") + ROW.replace("1 (low) 3", "1 zap");
         Log log = (Log) read(text.getBytes(StandardCharsets.UTF_8));
         assertThat(log.film().rejected().getFirst().line()).isEqualTo(4);
     }

@@ -96,7 +96,7 @@ class TurnsTest {
     @Test
     @DisplayName(
             "in their round the partner works in their own stance, the athlete feeds and holds, and the account knows who")
-    void hisRoundIsPlayedTurnedRound() {
+    void thePartnersRoundIsPlayedTurnedRound() {
         round("r1", 0, "d1");
         edit(Turns.takenBy(camp, TONIGHT, 0).orElseThrow());
         Schedule schedule = Tonight.schedule(camp, TONIGHT);

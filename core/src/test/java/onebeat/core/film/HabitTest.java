@@ -121,7 +121,7 @@ class HabitTest {
     }
 
     @Test
-    void heIsComparedWithOthers() {
+    void theOpponentIsComparedWithOthers() {
         List<Sighting> own = all(seen(Stance.SOUTHPAW, 1, "1b (low)", 14), seen(Stance.SOUTHPAW, 1, "1b (parry)", 2));
         List<Sighting> others =
                 all(seen(Stance.SOUTHPAW, 1, "1b (low)", 6), seen(Stance.SOUTHPAW, 1, "1b (parry)", 18));
@@ -166,7 +166,7 @@ class HabitTest {
     }
 
     @Test
-    void whatHeOpensOnFilmIsMoreOpen() {
+    void whatOpensOnFilmIsMoreOpen() {
         PartnerModel low = Learned.of(PartnerModel.usual(), seen(Stance.SOUTHPAW, 1, "1b (low)", 30))
                 .model();
         PartnerModel still = Learned.of(PartnerModel.usual(), seen(Stance.SOUTHPAW, 1, "1b (none)", 30))

@@ -43,7 +43,7 @@ class SeizedTest {
     }
 
     @Test
-    void hisPartIsTheFeedWhereHeStarts() {
+    void theirPartIsTheFeedWhereTheyStart() {
         Seized drill = seized(
                 "(1 2) parry parry out (chase)",
                 OnFilm.habits(OnFilm.times(4, "(1) parry out (chase)"), OnFilm.times(2, "(1) parry out (none)")));
@@ -67,7 +67,7 @@ class SeizedTest {
     }
 
     @Test
-    void aDrillOfAHabitReadsAllHeDoes() {
+    void aDrillOfAHabitReadsAllThatIsDone() {
         After after = OnFilm.habits(OnFilm.times(5, "inlow (check)"), OnFilm.times(3, "inlow (none)"))
                 .getFirst();
         Seized drill = Seized.of(after, OPEN, ALL).orElseThrow();

@@ -77,7 +77,7 @@ class ScriptTest {
     }
 
     @Test
-    void everyBeatOfHisIsTold() {
+    void everyBeatOfTheirsIsTold() {
         Script script = script(
                 "(1) catch+2 (high) 3b (2) parry rlow off",
                 partner(EnumSet.of(Gear.KICKPADS, Gear.GUARDS), Set.of()),
@@ -91,7 +91,7 @@ class ScriptTest {
     @ParameterizedTest
     @EnumSource(Rung.class)
     @DisplayName("what the partner throws is shown before its contact, and earlier the lower the ladder step")
-    void whatHeThrowsIsShownFirst(Rung rung) {
+    void whatTheyThrowIsShownFirst(Rung rung) {
         Cue cue = script("(1) catch+2 3 off", partner(Gear.usual(), Set.of()), rung)
                 .cues()
                 .getFirst();
@@ -104,7 +104,7 @@ class ScriptTest {
     }
 
     @Test
-    void whatHeCannotFeedIsSaid() {
+    void whatTheyCannotFeedIsSaid() {
         Script script = script("(rlow) check 2 3 off", partner(Gear.all(), Set.of()), Rung.LIVE);
         assertThat(script.cannot()).hasSize(2);
         assertThat(script.cannot().getFirst()).contains("Jonas does not feed the rear low kick");

@@ -124,7 +124,7 @@ class PartnerModelTest {
     }
 
     @Test
-    void outOfHisReachLittleIsExposed() {
+    void outOfTheirReachLittleIsExposed() {
         PlayedWay far = Lines.way("@kick rmid");
         PlayedWay near = Lines.way("@mid rmid");
         double exposedFar = Openings.of(far, Lines.SAME, MODEL, 0)

@@ -457,7 +457,7 @@ class LawsOfJudgementTest {
 
     @Test
     @DisplayName("J10, F9: standing at the end of a longer reach is dear, and is told")
-    void atHisEnd() {
+    void atTheirEnd() {
         Setting longer = new Setting(SHORT, TALL);
         Setting alike = new Setting(SHORT, new Fighter("Noor", Stance.SOUTHPAW, 168, 170));
         assertThat(exposure("@long 1 _ 1", longer)).isGreaterThan(exposure("@long 1 _ 1", alike));

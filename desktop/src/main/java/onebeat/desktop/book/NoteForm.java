@@ -30,10 +30,8 @@ final class NoteForm extends VBox {
         text.setAccessibleText(Texts.of("book.note.field"));
         text.setPromptText(Texts.of("book.note.field"));
         text.setPrefColumnCount(40);
-        text.setOnAction(_ -> done());
         Nodes.goesOn(text);
-        Button button = new Button(Texts.of("card.keep"));
-        button.setOnAction(_ -> done());
+        Button button = Nodes.mainButton(Texts.of("card.keep"), this::done);
         VBox before = new VBox(4);
         earlier.stream()
                 .limit(SHOWN)

@@ -1,6 +1,5 @@
 package onebeat.desktop.film;
 
-import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
@@ -37,9 +36,7 @@ final class ReelForm extends VBox {
         grid.addRow(0, Nodes.text(Texts.of("reel.name"), "small"), named(name, "reel.name"));
         grid.addRow(1, Nodes.text(Texts.of("reel.subject"), "small"), named(subject, "reel.subject"));
         grid.addRow(2, Nodes.text(Texts.of("reel.round"), "small"), named(round, "reel.round"));
-        Button done = new Button(Texts.of("card.keep"));
-        done.setOnAction(_ -> done());
-        List.of(name, subject, round).forEach(field -> field.setOnAction(_ -> done()));
+        Button done = Nodes.mainButton(Texts.of("card.keep"), this::done);
         getChildren()
                 .setAll(
                         Nodes.text(Texts.of("reel.title"), "title"),

@@ -35,7 +35,7 @@ public final class CardForm extends VBox {
     private final ChoiceBox<String> rules = new ChoiceBox<>();
     private final School school;
     private final Text title = Nodes.text("", "title");
-    private final Button keep = new Button();
+    private final Button keep = Nodes.mainButton(Texts.of("card.keep"), this::keep);
     private final Text wrong = Nodes.text("", "footer-wrong");
     private final Consumer<Card> done;
     private final String partner;
@@ -68,9 +68,7 @@ public final class CardForm extends VBox {
         rules.getItems().setAll(RuleSet.ids());
         rules.setValue(card.school().rules());
         row(grid, 5, "card.rules", rules);
-        keep.setText(Texts.of("card.keep"));
         keep.setId("card-keep");
-        keep.setOnAction(_ -> keep());
         HBox foot = new HBox(16, keep, wrong);
         foot.setAlignment(Pos.CENTER_LEFT);
         title.setText(Texts.of("card.title"));

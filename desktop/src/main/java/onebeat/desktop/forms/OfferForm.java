@@ -54,6 +54,7 @@ public final class OfferForm extends VBox {
         ScrollPane scroll = Nodes.scroll(new VBox(8, rows.toArray(Node[]::new)));
         scroll.setPrefViewportHeight(Math.min(rows.size() * ROW_HEIGHT, MOST_HEIGHT));
         take.setId("offer-take");
+        take.setDefaultButton(true);
         take.setOnAction(_ -> taken.accept(chosen(lines), chosen(films)));
         // A box would take Enter for itself; Space chooses, Enter takes.
         addEventFilter(KeyEvent.KEY_PRESSED, e -> {

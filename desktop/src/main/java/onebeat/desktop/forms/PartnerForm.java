@@ -121,9 +121,8 @@ public final class PartnerForm extends VBox {
     }
 
     private HBox foot() {
-        Button keep = new Button(Texts.of("card.keep"));
+        Button keep = Nodes.mainButton(Texts.of("card.keep"), this::keep);
         keep.setId("partner-keep");
-        keep.setOnAction(_ -> keep());
         Button away = new Button(Texts.of("partner.away"));
         away.setOnAction(_ -> chosen().ifPresent(p -> done.accept(Optional.of(p), Optional.empty())));
         HBox foot = new HBox(16, keep, away, wrong);

@@ -91,9 +91,8 @@ public final class SchoolForm extends VBox {
         rules.getItems().setAll(RuleSet.ids());
         rules.setValue(school.rules());
         rules.setAccessibleText(Texts.of("card.rules"));
-        Button keep = new Button(Texts.of("card.keep"));
+        Button keep = Nodes.mainButton(Texts.of("card.keep"), this::keep);
         keep.setId("school-keep");
-        keep.setOnAction(_ -> keep());
         getChildren()
                 .setAll(
                         Nodes.text(Texts.of("school.title"), "title"),

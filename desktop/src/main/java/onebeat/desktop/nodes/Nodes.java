@@ -8,6 +8,7 @@ import javafx.css.PseudoClass;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -106,6 +107,14 @@ public final class Nodes {
         label.getStyleClass().setAll("key");
         label.setMinWidth(Region.USE_PREF_SIZE);
         return label;
+    }
+
+    /// The button that a form is filled in for: Enter presses it from any field that does not need Enter itself.
+    public static Button mainButton(String words, Runnable does) {
+        Button button = new Button(words);
+        button.setDefaultButton(true);
+        button.setOnAction(_ -> does.run());
+        return button;
     }
 
     /// A choice of a few things, each by its own words.

@@ -3,6 +3,7 @@ package onebeat.desktop.shell;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
+import javafx.application.Platform;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
@@ -55,7 +56,8 @@ final class CommandMenus {
         MenuItem item = new MenuItem("", row(command.command().name(), key));
         item.setId(command.id());
         item.setDisable(!command.isPossible());
-        item.setOnAction(_ -> command.run().run());
+        // The menu closes first: it would stand beside a file dialog until that is answered.
+        item.setOnAction(_ -> Platform.runLater(command.run()));
         return item;
     }
 

@@ -43,7 +43,6 @@ final class DayForm extends VBox {
         minutes.setText("" + time.minutes());
         minutes.setPrefColumnCount(4);
         minutes.setAccessibleText(Texts.of("weeks.day.minutes"));
-        minutes.setOnAction(_ -> keep());
         VBox who = new VBox(4);
         for (Partner partner : partners) {
             CheckBox box = new CheckBox(partner.name());
@@ -52,8 +51,7 @@ final class DayForm extends VBox {
             there.put(partner.id(), box);
             who.getChildren().add(box);
         }
-        Button keep = new Button(Texts.of("weeks.rules.keep"));
-        keep.setOnAction(_ -> keep());
+        Button keep = Nodes.mainButton(Texts.of("weeks.rules.keep"), this::keep);
         getChildren()
                 .setAll(
                         Nodes.text(day, "title"),

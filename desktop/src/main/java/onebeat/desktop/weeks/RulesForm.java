@@ -45,9 +45,8 @@ final class RulesForm extends VBox {
         setId("rules-form");
         getStyleClass().addAll("paper", "preview");
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
-        Button keep = new Button(Texts.of("weeks.rules.keep"));
+        Button keep = Nodes.mainButton(Texts.of("weeks.rules.keep"), this::keep);
         keep.setId("rules-keep");
-        keep.setOnAction(_ -> keep());
         getChildren()
                 .setAll(
                         Nodes.text(Texts.of("weeks.rules.title"), "title"),
@@ -109,7 +108,6 @@ final class RulesForm extends VBox {
         TextField field = new TextField("" + value);
         field.setPrefColumnCount(DIGITS);
         field.setAccessibleText(spoken);
-        field.setOnAction(_ -> keep());
         return field;
     }
 

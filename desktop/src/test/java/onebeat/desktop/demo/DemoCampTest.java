@@ -3,6 +3,7 @@ package onebeat.desktop.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.Reader;
 import java.nio.charset.StandardCharsets;
@@ -35,6 +36,8 @@ import onebeat.store.Opening.Opened;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /// The demo is what a stranger sees first: it has to hold.
 class DemoCampTest {
@@ -70,7 +73,7 @@ class DemoCampTest {
     }
 
     @Test
-    void herHabitsShow() {
+    void noorsHabitsShow() {
         List<After> habits = FollowUps.of(camp.studied(), Who.PARTNER, camp.vocabulary());
         assertThat(habits.stream().filter(h -> h.seen() >= 5).map(After::stimulus))
                 .containsExactlyInAnyOrder("1", "1b", "inlow", "3", "out");
@@ -80,7 +83,7 @@ class DemoCampTest {
     }
 
     @Test
-    void behindACrossTheLeadHookMakesHerLeanAndBareItIsPunished() {
+    void behindACrossTheLeadHookMakesNoorLeanAndBareItIsPunished() {
         List<Sighting> seen = Sightings.of(camp.studied(), Who.PARTNER, camp.vocabulary());
         FightPlan plan = FightPlan.of(FollowUps.of(seen), camp.againstOpponent(), Repertoire.usual());
         assertThat(plan.plans()).hasSize(3);
@@ -89,7 +92,7 @@ class DemoCampTest {
     }
 
     @Test
-    void sheParriesLowMoreThanOthersDo() {
+    void noorParriesLowMoreThanOthersDo() {
         Habit habit = Habit.of(
                         Sightings.of(camp.studied(), Who.PARTNER, camp.vocabulary()),
                         Sightings.of(camp.studiedOfOthers(), Who.PARTNER, camp.vocabulary()),
@@ -99,6 +102,15 @@ class DemoCampTest {
         assertThat(habit.base().orElseThrow().isClear()).isTrue();
         assertThat(habit.base().orElseThrow().here().share())
                 .isGreaterThan(habit.base().orElseThrow().there().share());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"drills.csv", "film.csv", "partners.csv", "reels.csv", "sessions.csv"})
+    void noWordOfItGuessesAGender(String file) throws IOException {
+        try (InputStream words = DemoCamp.class.getResourceAsStream("/onebeat/desktop/demo/" + file)) {
+            assertThat(new String(Objects.requireNonNull(words).readAllBytes(), StandardCharsets.UTF_8))
+                    .doesNotContainPattern("(?i)\\b(he|him|his|she|her|hers)\\b");
+        }
     }
 
     @Test

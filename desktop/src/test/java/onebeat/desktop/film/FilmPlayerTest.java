@@ -149,8 +149,8 @@ class FilmPlayerTest {
 
     @Test
     void aTextFileIsNoFilm() throws Exception {
-        Path text =
-                Files.writeString(folder.resolve("notes.mp4"), "she parries low\n".repeat(400), StandardCharsets.UTF_8);
+        Path text = Files.writeString(
+                folder.resolve("notes.mp4"), "Noor parries low\n".repeat(400), StandardCharsets.UTF_8);
         assertThat(cannot(text)).contains("notes.mp4").contains("no film");
     }
 

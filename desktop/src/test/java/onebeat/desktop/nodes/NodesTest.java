@@ -5,12 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.application.Platform;
+import javafx.event.Event;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import onebeat.desktop.Driver;
@@ -63,6 +67,28 @@ class NodesTest {
         TextField field = leftAndComeBackTo(true);
         assertThat(field.getSelectedText()).isEmpty();
         assertThat(field.getCaretPosition()).isEqualTo(3);
+    }
+
+    @Test
+    void enterInAFieldPressesTheMainButtonOfItsForm() throws Exception {
+        AtomicInteger pressed = new AtomicInteger();
+        TextField field = new TextField("Saltlight");
+        Stage stage = onFx(() -> {
+            Stage shown = new Stage();
+            shown.setScene(new Scene(
+                    new VBox(field, new Button("other"), Nodes.mainButton("Keep", pressed::incrementAndGet))));
+            shown.show();
+            field.requestFocus();
+            return shown;
+        });
+        onFx(() -> {
+            KeyEvent enter = new KeyEvent(KeyEvent.KEY_PRESSED, "\r", "", KeyCode.ENTER, false, false, false, false);
+            Event.fireEvent(field, enter);
+            stage.hide();
+            return true;
+        });
+        assertThat(pressed).hasValue(1);
+        assertThat(field.getText()).isEqualTo("Saltlight");
     }
 
     @Test
