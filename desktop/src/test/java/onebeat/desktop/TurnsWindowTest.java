@@ -66,7 +66,7 @@ class TurnsWindowTest extends DemoWindow {
         coach.press(KeyCode.T);
         coach.await("only read", () -> coach.shows("W goes back to Ilka"));
         coach.press(KeyCode.W);
-        coach.await("hers again", () -> coach.shows("The book of Ilka"));
+        coach.await("the first book again", () -> coach.shows("The book of Ilka"));
     }
 
     @Test

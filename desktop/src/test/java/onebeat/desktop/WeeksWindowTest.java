@@ -12,12 +12,17 @@ import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Pane;
+import onebeat.core.camp.Card;
 import onebeat.core.camp.Drill;
+import onebeat.core.camp.Edit;
 import onebeat.core.camp.KeptRound;
 import onebeat.core.plan.PlanSettings;
 import onebeat.desktop.app.StationName;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /// The camp's weeks, by keys.
 class WeeksWindowTest extends DemoWindow {
@@ -52,6 +57,43 @@ class WeeksWindowTest extends DemoWindow {
         coach.press(KeyCode.R);
         coach.await("the rounds", () -> coach.shell.here() == StationName.ROUNDS);
         assertThat(coach.app.camp().rounds().size()).isGreaterThan(before);
+    }
+
+    private Pane ropeOfACampOf(int weeks) {
+        Driver.onFx(() -> {
+            Card card = coach.app.camp().card();
+            Card later = new Card(
+                    card.name(),
+                    card.athlete(),
+                    card.opponent(),
+                    card.firstDay(),
+                    coach.app.today().plusWeeks(weeks),
+                    card.school(),
+                    card.partner());
+            return coach.app.save(new Edit.OfCard(card, later));
+        });
+        go(StationName.WEEKS);
+        coach.await("the strands", () -> coach.shows("Back in Noor's face"));
+        return Driver.onFx(() -> {
+            coach.shell.root().layout();
+            return (Pane) coach.shell.root().lookup("#weeks-rope");
+        });
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {3, 8, 13, 20})
+    void noWordOfTheWeeksCoversAnother(int weeks) {
+        Pane rope = ropeOfACampOf(weeks);
+        assertThat(Driver.onFx(() -> CoveredWords.on(rope, weeks + " weeks"))).isEmpty();
+    }
+
+    @Test
+    void whatLiesBehindThePlannedWeeksIsNotDrawnAtTheirEnd() {
+        Pane rope = ropeOfACampOf(20);
+        assertThat(coach.shows("Only the next 112 days")).isTrue();
+        for (String mark : List.of(".weeks-fight", ".weeks-ready", ".weeks-quiet")) {
+            assertThat(rope.lookupAll(mark)).as(mark).isEmpty();
+        }
     }
 
     @Test

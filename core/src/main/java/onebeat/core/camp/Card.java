@@ -7,7 +7,7 @@ import onebeat.core.review.School;
 
 /// Who the camp is for, against whom, until when, by which school, and who stands across tonight.
 ///
-/// @param partner the id of the partner at the door; empty where lines are held against the opponent herself
+/// @param partner the id of the partner at the door; empty where lines are held against the opponent alone
 public record Card(
         String name,
         Fighter athlete,

@@ -19,6 +19,7 @@ import onebeat.core.plan.HardRule;
 import onebeat.core.plan.LadderForecast;
 import onebeat.core.plan.PlanProblem;
 import onebeat.core.plan.PlannedDay;
+import onebeat.core.plan.SoftRule;
 import onebeat.core.plan.TrainingLoad;
 import onebeat.desktop.nodes.DrawnPane;
 import onebeat.desktop.nodes.LetterMeasure;
@@ -111,22 +112,34 @@ final class WeeksRope extends DrawnPane {
         List<Node> nodes = new ArrayList<>();
         PlanProblem problem = now.problem();
         int ready = problem.readyDay();
-        if (ready >= 0) {
-            mark(nodes, scale.x(ready), height, Texts.of("weeks.mark.ready"), "weeks-ready");
+        // Of a long camp the first weeks are planned: what lies behind them is not drawn at their end.
+        if (ready >= 0 && problem.daysLeft(ready) == problem.rules().value(SoftRule.READY)) {
+            double x = scale.x(ready);
+            mark(nodes, x, height, "weeks-ready");
+            String words = Texts.of("weeks.mark.ready");
+            double before = x - measure.width(words, "soft") - 4;
+            nodes.add(text(Math.max(0, before), 11 * scale.larger(), words, "soft"));
         }
         LocalDate quiet = problem.fightNight().minusDays(problem.rules().value(HardRule.NO_CONTACT));
         int day = problem.day(quiet);
         if (day > ready) {
-            mark(nodes, scale.x(day), height, Texts.of("weeks.mark.quiet"), "weeks-quiet");
+            double x = scale.x(day);
+            mark(nodes, x, height, "weeks-quiet");
+            // Behind its line: the two can be few days from one another.
+            String words = Texts.of("weeks.mark.quiet");
+            double most = getWidth() - measure.width(words, "soft");
+            nodes.add(text(Math.min(x + 4, most), 11 * scale.larger(), words, "soft"));
         }
-        double end = scale.end();
-        Line fight = new Line(end, 6, end, height - 4);
-        fight.getStyleClass().setAll("weeks-fight");
-        nodes.add(fight);
+        if (problem.day(problem.fightNight().minusDays(1)) >= 0) {
+            double end = scale.end();
+            Line fight = new Line(end, 14 * scale.larger(), end, height - 4);
+            fight.getStyleClass().setAll("weeks-fight");
+            nodes.add(fight);
+        }
         return nodes;
     }
 
-    private void mark(List<Node> nodes, double x, double height, String words, String style) {
+    private void mark(List<Node> nodes, double x, double height, String style) {
         // Not through the words of the weeks.
         for (Line line : List.of(
                 new Line(x, 14 * scale.larger(), x, scale.firstLane() - WORDS * scale.larger() + 14),
@@ -134,10 +147,6 @@ final class WeeksRope extends DrawnPane {
             line.getStyleClass().setAll(style);
             nodes.add(line);
         }
-        Text text = Nodes.text(words, "soft");
-        text.setX(Math.max(0, x - measure.width(words, "soft") - 4));
-        text.setY(11 * scale.larger());
-        nodes.add(text);
     }
 
     /// The cord, as thick each day as its week is heavy, with the day's knot on it.

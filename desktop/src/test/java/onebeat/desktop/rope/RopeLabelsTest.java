@@ -8,17 +8,14 @@ import java.util.Random;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
-import javafx.geometry.Bounds;
-import javafx.scene.Node;
 import javafx.scene.Scene;
-import javafx.scene.text.Text;
-import javafx.scene.text.TextBoundsType;
 import onebeat.core.exchange.Stance;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Read;
 import onebeat.core.play.Setting;
 import onebeat.core.review.Context;
 import onebeat.core.review.Review;
+import onebeat.desktop.CoveredWords;
 import onebeat.desktop.nodes.Nodes;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -91,38 +88,12 @@ class RopeLabelsTest {
                 rope.show(new RopeView.Picture(
                         review, random.nextInt(review.played().ways().size()), "Ilka", "Noor", true));
                 rope.applyCss();
-                wrong.addAll(wrong(rope, read.text()));
+                wrong.addAll(CoveredWords.on(rope, read.text()));
             }
             return wrong;
         });
         Platform.runLater(task);
         assertThat(task.get(120, TimeUnit.SECONDS)).isEmpty();
-    }
-
-    private static List<String> wrong(RopeView rope, String line) {
-        List<String> wrong = new ArrayList<>();
-        List<Text> words = new ArrayList<>();
-        for (Node node : rope.getChildren()) {
-            if (node instanceof Text text) {
-                text.setBoundsType(TextBoundsType.VISUAL);
-                words.add(text);
-            }
-        }
-        for (int i = 0; i < words.size(); i++) {
-            Bounds one = words.get(i).getBoundsInParent();
-            if (one.getMinX() < 0
-                    || one.getMinY() < 0
-                    || one.getMaxX() > rope.getWidth()
-                    || one.getMaxY() > rope.getHeight()) {
-                wrong.add(words.get(i).getText() + " leaves the picture of " + line);
-            }
-            for (int j = 0; j < i; j++) {
-                if (one.intersects(words.get(j).getBoundsInParent())) {
-                    wrong.add(words.get(i).getText() + " covers " + words.get(j).getText() + " in " + line);
-                }
-            }
-        }
-        return wrong;
     }
 
     /// An empty rope would overlap nothing: where there is room every action of the way is written whole.

@@ -50,7 +50,6 @@ class CommandMenusTest {
 
     private static void key(ContextMenu menu, KeyCode code) {
         Event.fireEvent(
-                menu.getSkin().getNode(),
-                new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, false, false, false));
+                menu.getSkin().getNode(), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, false, false, false));
     }
 }
