@@ -21,7 +21,7 @@ import org.apache.commons.statistics.inference.FisherExactTest;
 /// @param contexts the same by pairing, range, round and part of the fight, where the count allows; the name of the
 ///     context first. The late part of a fight, in which fighters are tired, is the second half of the rounds that were
 ///     logged on its reel
-/// @param change early against late; empty where the count does not allow it
+/// @param change early against late in their fights; empty where the count does not allow it
 /// @param base against all reels; empty where there is nothing to compare with
 /// @param stance the stance in which it was mostly seen
 /// @param kind against all others in that stance: whether it is a habit of this one or of such fighters; empty where
@@ -56,21 +56,37 @@ public record Habit(
         }
     }
 
-    /// Early comes before late on film, however it was logged: by reel, and on it by time.
-    private static final Comparator<Sighting> IN_TIME = Comparator.comparing(
-                    (Sighting s) -> s.exchange().reelId())
-            .thenComparingDouble(s -> s.exchange().timeS())
+    private static final Comparator<Sighting> IN_TIME = Comparator.comparingDouble(
+                    (Sighting s) -> s.exchange().timeS())
             .thenComparing(s -> s.exchange().id());
+
+    /// Sightings early and late in their fights. Which of two fights came first no reel says, so each is halved by
+    /// itself, by what was seen on it; one in the middle belongs to neither half.
+    private record Halves(List<Sighting> early, List<Sighting> late) {
+
+        static Halves of(List<Sighting> seen) {
+            List<Sighting> early = new ArrayList<>();
+            List<Sighting> late = new ArrayList<>();
+            seen.stream()
+                    .sorted(IN_TIME)
+                    .collect(Collectors.groupingBy(s -> s.exchange().reelId(), TreeMap::new, Collectors.toList()))
+                    .values()
+                    .forEach(reel -> {
+                        int half = reel.size() / 2;
+                        early.addAll(reel.subList(0, half));
+                        late.addAll(reel.subList(reel.size() - half, reel.size()));
+                    });
+            return new Halves(early, late);
+        }
+    }
 
     /// Looks at one habit.
     ///
     /// @param own the sightings of the one that is asked about
     /// @param others sightings of the others, to compare with
     public static Optional<Habit> of(List<Sighting> own, List<Sighting> others, String stimulus, String response) {
-        List<Sighting> seen = own.stream()
-                .filter(s -> s.stimulus().equals(stimulus))
-                .sorted(IN_TIME)
-                .toList();
+        List<Sighting> seen =
+                own.stream().filter(s -> s.stimulus().equals(stimulus)).toList();
         if (seen.isEmpty()) {
             return Optional.empty();
         }
@@ -86,12 +102,13 @@ public record Habit(
         List<Sighting> elsewhere =
                 others.stream().filter(s -> s.stimulus().equals(stimulus)).toList();
         Stance stance = mostly(seen);
+        Halves halves = Halves.of(seen);
         return Optional.of(new Habit(
                 stimulus,
                 response,
                 share(seen, response),
                 contexts,
-                against(seen.subList(0, seen.size() / 2), seen.subList(seen.size() / 2, seen.size()), response),
+                against(halves.early(), halves.late(), response),
                 against(seen, elsewhere, response),
                 stance,
                 against(

@@ -27,11 +27,15 @@ class HabitTest {
     private static final double ROUND_S = 200;
 
     private static List<Sighting> seen(Stance partner, int round, String line, int times) {
+        return seen("reel", partner, round, line, times);
+    }
+
+    private static List<Sighting> seen(String reel, Stance partner, int round, String line, int times) {
         List<Exchange> all = new ArrayList<>();
         for (int i = 0; i < times; i++) {
             all.add(new Exchange(
-                    line + round + partner + i,
-                    "reel",
+                    reel + line + round + partner + i,
+                    reel,
                     ROUND_S * round + i,
                     round,
                     Who.ATHLETE,
@@ -84,6 +88,28 @@ class HabitTest {
         for (long seed = 1; seed <= 5; seed++) {
             Collections.shuffle(own, new Random(seed));
             assertThat(Habit.of(own, List.of(), "1", "parry")).contains(inOrder);
+        }
+    }
+
+    @Test
+    @DisplayName("which fight came first no reel says: early and late are told in each by itself")
+    void earlyAndLateAreThoseOfEachFight() {
+        for (String other : List.of("a earlier name", "z later name")) {
+            Habit.Against change = Habit.of(
+                            all(
+                                    seen(Stance.SOUTHPAW, 1, "1 (parry)", 9),
+                                    seen(Stance.SOUTHPAW, 3, "1 (slip-out)", 9),
+                                    seen(other, Stance.SOUTHPAW, 1, "1 (parry)", 2),
+                                    seen(other, Stance.SOUTHPAW, 2, "1 (catch)", 1),
+                                    seen(other, Stance.SOUTHPAW, 3, "1 (slip-out)", 2)),
+                            List.of(),
+                            "1",
+                            "parry")
+                    .orElseThrow()
+                    .change()
+                    .orElseThrow();
+            assertThat(change.here()).as(other).isEqualTo(Share.of(11, 11));
+            assertThat(change.there()).as(other).isEqualTo(Share.of(0, 11));
         }
     }
 
