@@ -84,7 +84,7 @@ class CardsTest {
         return Cards.partner(what, script, Script.choices(review.read().line(), Odds.parse("2:1")));
     }
 
-    private record Page(String text, List<PDFont> fonts, int pages, SheetPdf.Made made) {}
+    private record Page(String text, List<PDFont> fonts, int pages, SheetPdf.Made made, List<String> covered) {}
 
     private static Page written(Sheet sheet) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
@@ -99,12 +99,18 @@ class CardsTest {
             for (COSName name : resources.getFontNames()) {
                 fonts.add(resources.getFont(name));
             }
-            return new Page(new PDFTextStripper().getText(document), fonts, document.getNumberOfPages(), made);
+            return new Page(
+                    new PDFTextStripper().getText(document),
+                    fonts,
+                    document.getNumberOfPages(),
+                    made,
+                    CoveredGlyphs.on(document));
         }
     }
 
     private static void isWhole(Page page) {
         assertThat(page.pages).isEqualTo(1);
+        assertThat(page.covered).isEmpty();
         assertThat(page.fonts).isNotEmpty().allMatch(PDFont::isEmbedded);
         assertThat(page.text.replaceAll("\\s+", " "))
                 .contains("Partners control power")
@@ -140,6 +146,16 @@ class CardsTest {
     void everyCardIsOnePage(String line) throws IOException {
         isWhole(written(partnerCard(line)));
         isWhole(written(Cards.athlete(what(line))));
+    }
+
+    @Test
+    void whatOnePageCannotHoldGoesOnWithTheCautionsOnEach() throws IOException {
+        Page page = written(partnerCard("[2 3b 3 2 5 6 elbow relbow switch]*9"));
+        assertThat(page.pages).isGreaterThan(1);
+        assertThat(page.covered).isEmpty();
+        assertThat(page.text.replaceAll("\\s+", " ").split("clears nobody to train", -1))
+                .hasSize(page.pages + 1);
+        assertThat(page.made.isReadable()).isFalse();
     }
 
     @Test

@@ -187,4 +187,39 @@ class PlanCardTest {
                 .containsAll(SHORT.afterHit(plan))
                 .containsAll(SHORT.pause(plan));
     }
+
+    @Test
+    void whatTheFilmDoesNotTellClearlyStaysOnTheScreenAndEachMarkStandsOnce() throws Exception {
+        WhenHurt hurt = new WhenHurt(
+                4,
+                List.of(new WhenHurt.Reacted(Reaction.TIES_UP, Share.of(3, 4))),
+                Optional.empty(),
+                Optional.empty(),
+                WhenHurt.Advice.TOO_FEW,
+                List.of("x1"));
+        AfterCleanHit hit = new AfterCleanHit(
+                Map.of(1, 2),
+                List.of(new AfterCleanHit.Change(
+                        Reaction.GOES_BACK, new Habit.Against(Share.of(9, 21), Share.of(9, 20), 0.9))),
+                List.of("x1"));
+        PauseBeforeAttack pause = new PauseBeforeAttack(6.25, 11, 6, 14, 0.7, List.of("x2"));
+        FightPlan some = plan();
+        FightPlan plan = some.with(new FightPlan.Moments(Optional.of(hurt), Optional.of(hit), Optional.of(pause)));
+        assertThat(SHORT.afterHit(plan)).hasSize(2);
+        assertThat(SHORT.pause(plan)).hasSize(2);
+        Sheet page = SHORT.page(plan, "2027-04-29");
+        assertThat(page.rows())
+                .extracting(Row::call)
+                .containsAll(SHORT.whenHurt(plan))
+                .doesNotContainAnyElementsOf(SHORT.afterHit(plan))
+                .doesNotContainAnyElementsOf(SHORT.pause(plan));
+        assertThat(page.rows().stream().map(Row::mark).filter(mark -> !mark.isEmpty()))
+                .doesNotHaveDuplicates()
+                .contains("no", "if hurt");
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        SheetPdf.write(page, out);
+        try (var document = Loader.loadPDF(out.toByteArray())) {
+            assertThat(CoveredGlyphs.on(document)).isEmpty();
+        }
+    }
 }

@@ -7,10 +7,12 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import onebeat.core.exchange.Phrases;
 import onebeat.core.film.AfterCleanHit;
 import onebeat.core.film.FightPlan;
 import onebeat.core.film.FightPlan.Plan;
+import onebeat.core.film.PauseBeforeAttack.Advice;
 import onebeat.core.film.Seized.IfThen;
 import onebeat.core.film.Share;
 import onebeat.core.film.WhenHurt;
@@ -47,17 +49,14 @@ public record PlanCard(String athlete, String opponent, UnaryOperator<String> wo
                 rows.add(new Row("", read, "", Whose.BOTH, Set.TOLD));
             }
         }
-        for (String away : avoid(plan)) {
-            rows.add(new Row(WORDS.say("plan.no"), away, "", Whose.PARTNER, Set.TOLD));
+        rows.addAll(section("plan.no", avoid(plan), Whose.PARTNER));
+        rows.addAll(section("plan.hurt", whenHurt(plan), Whose.BOTH));
+        // A corner has a minute: what the film does not tell clearly stays on the screen.
+        if (plan.moments().afterHit().flatMap(AfterCleanHit::clearest).isPresent()) {
+            rows.addAll(section("plan.hit", afterHit(plan), Whose.PARTNER));
         }
-        for (String hurt : whenHurt(plan)) {
-            rows.add(new Row(WORDS.say("plan.hurt"), hurt, "", Whose.BOTH, Set.TOLD));
-        }
-        for (String hit : afterHit(plan)) {
-            rows.add(new Row(WORDS.say("plan.hit"), hit, "", Whose.PARTNER, Set.TOLD));
-        }
-        for (String pause : pause(plan)) {
-            rows.add(new Row(WORDS.say("plan.pause"), pause, "", Whose.ATHLETE, Set.TOLD));
+        if (plan.moments().pause().filter(p -> p.advice() != Advice.UNCLEAR).isPresent()) {
+            rows.addAll(section("plan.pause", pause(plan), Whose.ATHLETE));
         }
         return new Sheet(
                 WORDS.say("plan.title", athlete, opponent),
@@ -69,6 +68,13 @@ public record PlanCard(String athlete, String opponent, UnaryOperator<String> wo
                 1,
                 List.of(),
                 WORDS.say("plan.cautions") + " " + WORDS.say("cautions"));
+    }
+
+    /// Sentences with one mark before the first.
+    private static List<Row> section(String mark, List<String> sentences, Whose whose) {
+        return IntStream.range(0, sentences.size())
+                .mapToObj(i -> new Row(i == 0 ? WORDS.say(mark) : "", sentences.get(i), "", whose, Set.TOLD))
+                .toList();
     }
 
     /// What a plan is called.

@@ -3,9 +3,6 @@ package onebeat.formats.cards;
 import java.awt.Color;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Locale;
 import onebeat.core.program.ProgramVersion;
 import onebeat.formats.cards.Sheet.Row;
 import onebeat.formats.cards.Sheet.Whose;
@@ -13,15 +10,14 @@ import org.jspecify.annotations.Nullable;
 import org.openpdf.text.Document;
 import org.openpdf.text.DocumentException;
 import org.openpdf.text.PageSize;
-import org.openpdf.text.Rectangle;
 import org.openpdf.text.pdf.PdfName;
 import org.openpdf.text.pdf.PdfObject;
 import org.openpdf.text.pdf.PdfString;
 import org.openpdf.text.pdf.PdfStructureElement;
 import org.openpdf.text.pdf.PdfWriter;
 
-/// Writes a sheet as a tagged PDF of one landscape page (ISO 216 A4, 297 by 210 mm). Lengths are in points, 1/72
-/// inch.
+/// Writes a sheet as a tagged PDF of one landscape page (ISO 216 A4, 297 by 210 mm), of more where one cannot hold it.
+/// Lengths are in points, 1/72 inch.
 ///
 /// Rows are as large as the page allows. At two metres a letter has to be about 6 mm high to be read at a glance,
 /// twice what a Snellen chart asks of a normal eye (5 minutes of arc; from memory), which in this face is 24
@@ -32,9 +28,6 @@ public final class SheetPdf {
     public static final double READABLE_PT = 24;
 
     private static final double MARGIN = 34;
-    private static final double LARGEST_PT = 34;
-    private static final double LEAST_PT = 11;
-    private static final double COLUMN_GAP = 24;
     private static final double DRAWING_PT = 190;
     private static final double FOOT_PT = 9.5;
     private static final double NOTE_PT = 12.5;
@@ -45,7 +38,7 @@ public final class SheetPdf {
 
     /// What came of it.
     ///
-    /// @param rowPoints how large the rows are
+    /// @param rowPoints how large the rows are, the smallest where there are more pages than one
     public record Made(double rowPoints) {
 
         /// Whether its rows can be read from two metres.
@@ -54,25 +47,26 @@ public final class SheetPdf {
         }
     }
 
+    private final Document document;
     private final PdfPen pen;
     private final PdfStructureElement structure;
     private final double width;
     private @Nullable PdfStructureElement rows;
     private double y;
 
-    private SheetPdf(PdfWriter writer, Rectangle size) throws IOException {
+    private SheetPdf(PdfWriter writer, Document document) throws IOException {
+        this.document = document;
         this.pen = PdfPen.of(writer.getDirectContent());
         this.structure = new PdfStructureElement(writer.getStructureTreeRoot(), new PdfName("Document"));
-        this.width = size.getWidth() - 2 * MARGIN;
-        this.y = size.getHeight() - MARGIN;
+        this.width = document.getPageSize().getWidth() - 2 * MARGIN;
+        this.y = document.getPageSize().getHeight() - MARGIN;
     }
 
     /// Writes a sheet.
     ///
     /// @throws IOException if it cannot be written
     public static Made write(Sheet sheet, OutputStream out) throws IOException {
-        Rectangle size = PageSize.A4.rotate();
-        try (Document document = new Document(size)) {
+        try (Document document = new Document(PageSize.A4.rotate())) {
             PdfWriter writer = PdfWriter.getInstance(document, out);
             writer.setTagged();
             writer.setViewerPreferences(PdfWriter.DisplayDocTitle);
@@ -80,7 +74,7 @@ public final class SheetPdf {
             document.addCreator(ProgramVersion.program());
             document.open();
             writer.getExtraCatalog().put(PdfName.LANG, new PdfString("en"));
-            return new SheetPdf(writer, size).draw(sheet);
+            return new SheetPdf(writer, document).draw(sheet);
         } catch (DocumentException e) {
             throw new IOException("the sheet could not be made: " + e.getMessage(), e);
         }
@@ -104,15 +98,29 @@ public final class SheetPdf {
             note(note, Face.BOLD, NOTE_PT, INK);
         }
         y -= sheet.before().isEmpty() ? 0 : 8;
-        double foot = foot(sheet);
-        double rows = rows(sheet, foot);
-        y = foot;
+        RowLayout layout = new RowLayout(pen, MARGIN, width, sheet.rows());
+        RowLayout.Laid laid = layout.on(sheet.rows(), sheet.columns(), y - 4, foot(sheet));
+        double size = laid.size();
+        drawn(sheet, laid);
+        while (!laid.rest().isEmpty()) {
+            document.newPage();
+            laid = layout.on(
+                    laid.rest(), sheet.columns(), document.getPageSize().getHeight() - MARGIN, foot(sheet));
+            size = Math.min(size, laid.size());
+            drawn(sheet, laid);
+        }
+        return new Made(size);
+    }
+
+    /// The rows of a page, and what stands under them on each.
+    private void drawn(Sheet sheet, RowLayout.Laid laid) {
+        laid.placed().forEach(row -> row(row, laid.size()));
+        y = foot(sheet);
         for (String note : sheet.after()) {
             note(note, Face.PLAIN, NOTE_PT, INK);
         }
         y -= 4;
         note(sheet.cautions(), Face.PLAIN, FOOT_PT, INK);
-        return new Made(rows);
     }
 
     /// Draws something as an element of the page's structure, so that a reader tells it from what stands beside it
@@ -139,84 +147,9 @@ public final class SheetPdf {
         return MARGIN + high;
     }
 
-    /// Draws the rows as large as they fit above the foot.
-    private double rows(Sheet sheet, double foot) {
-        for (double size = LARGEST_PT; ; size -= 0.5) {
-            List<Placed> placed = place(sheet, size, foot);
-            if (!placed.isEmpty() || size <= LEAST_PT || sheet.rows().isEmpty()) {
-                placed.forEach(this::row);
-                return size;
-            }
-        }
-    }
-
-    private record Placed(Row row, double x, double y, double size, double wide) {}
-
-    private double markWide(double size) {
-        return size * 1.5;
-    }
-
-    /// The rows at this size, column after column; none where they do not fit.
-    private List<Placed> place(Sheet sheet, double size, double foot) {
-        int columns = sheet.columns();
-        double wide = (width - (columns - 1) * COLUMN_GAP) / columns;
-        List<Placed> placed = new ArrayList<>();
-        double top = y - 4;
-        double at = top;
-        int column = 0;
-        for (Row row : sheet.rows()) {
-            double high = high(row, size, wide);
-            if (at - high < foot && column + 1 < columns) {
-                column++;
-                at = top;
-            }
-            if (at - high < foot && size > LEAST_PT) {
-                return List.of();
-            }
-            placed.add(new Placed(row, MARGIN + column * (wide + COLUMN_GAP), at, size, wide));
-            at -= high;
-        }
-        return placed;
-    }
-
-    private double high(Row row, double size, double wide) {
-        int calls = pen.lines(call(row), face(row), callSize(row, size), wide - markWide(size))
-                .size();
-        int details = row.detail().isEmpty()
-                ? 0
-                : pen.lines(row.detail(), Face.PLAIN, detailSize(size), wide - markWide(size))
-                        .size();
-        return calls * callLine(row, size) + details * detailSize(size) * 1.25 + size * 0.22;
-    }
-
-    private static double detailSize(double size) {
-        return Math.max(9, size * 0.48);
-    }
-
-    private static String call(Row row) {
-        return row.set() == Sheet.Set.CALLED ? row.call().toUpperCase(Locale.ROOT) : row.call();
-    }
-
-    private static Face face(Row row) {
-        return switch (row.set()) {
-            case CALLED -> Face.NARROW;
-            case LINE -> Face.MONO;
-            case TOLD -> Face.PLAIN;
-        };
-    }
-
-    /// The narrow face is small for its size; the others look as large at less.
-    private static double callSize(Row row, double size) {
-        return row.set() == Sheet.Set.CALLED ? size : size * 0.62;
-    }
-
-    private static double callLine(Row row, double size) {
-        return row.set() == Sheet.Set.CALLED ? size : callSize(row, size) * 1.3;
-    }
-
-    private void row(Placed at) {
+    private void row(RowLayout.Placed at, double size) {
         PdfStructureElement list = rows();
-        tagged(new PdfStructureElement(list, new PdfName("LI")), "LBody", () -> rowWords(at));
+        tagged(new PdfStructureElement(list, new PdfName("LI")), "LBody", () -> rowWords(at, size));
     }
 
     /// The list that all rows stand in.
@@ -227,22 +160,19 @@ public final class SheetPdf {
         return rows;
     }
 
-    private void rowWords(Placed at) {
-        Color colour = colour(at.row.whose());
-        double size = at.size;
-        double line = at.y;
-        pen.words(at.row.mark(), Face.NARROW, size, at.x, line - size * 0.82, SOFT);
-        double callSize = callSize(at.row, size);
-        for (String words : pen.lines(call(at.row), face(at.row), callSize, at.wide - markWide(size))) {
-            pen.words(words, face(at.row), callSize, at.x + markWide(size), line - callSize * 0.82, colour);
-            line -= callLine(at.row, size);
+    private void rowWords(RowLayout.Placed at, double size) {
+        Row row = at.row();
+        double line = at.y();
+        pen.words(row.mark(), Face.NARROW, size, at.x(), line - size * 0.82, SOFT);
+        double callSize = RowLayout.callSize(row, size);
+        for (String words : at.calls()) {
+            pen.words(words, RowLayout.face(row), callSize, at.wordsX(), line - callSize * 0.82, colour(row.whose()));
+            line -= RowLayout.callLine(row, size);
         }
-        if (!at.row.detail().isEmpty()) {
-            for (String words : pen.lines(at.row.detail(), Face.PLAIN, detailSize(size), at.wide - markWide(size))) {
-                pen.words(
-                        words, Face.PLAIN, detailSize(size), at.x + markWide(size), line - detailSize(size) * 0.9, INK);
-                line -= detailSize(size) * 1.25;
-            }
+        double detailSize = RowLayout.detailSize(size);
+        for (String words : at.details()) {
+            pen.words(words, Face.PLAIN, detailSize, at.wordsX(), line - detailSize * 0.9, INK);
+            line -= RowLayout.detailLine(size);
         }
     }
 
