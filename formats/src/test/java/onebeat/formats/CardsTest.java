@@ -159,6 +159,30 @@ class CardsTest {
     }
 
     @Test
+    void lettersThatAFaceLacksAreTakenFromAnotherAndWhatNoneHasIsABox() throws IOException {
+        Sheet keys = new Sheet(
+                "Łucja Ørnsdóttir",
+                "In brackets what the partner does. ".repeat(12).strip(),
+                "",
+                Optional.empty(),
+                List.of(),
+                List.of(
+                        new Sheet.Row("Shift+→", "Later", "", Sheet.Whose.BOTH, Sheet.Set.TOLD),
+                        new Sheet.Row("↑", "Line above, Δ and 拳", "", Sheet.Whose.BOTH, Sheet.Set.TOLD)),
+                2,
+                List.of(),
+                "");
+        Page page = written(keys);
+        assertThat(page.covered).isEmpty();
+        assertThat(page.text.replaceAll("\\s+", " "))
+                .contains("Łucja Ørnsdóttir")
+                .contains("Shift+→")
+                .contains("↑")
+                .contains("Line above, Δ and □")
+                .contains(keys.under());
+    }
+
+    @Test
     void theAthletesCardMarksTheOneBeat() throws IOException {
         Page page = written(Cards.athlete(what("(1) catch+2 3 off")));
         assertThat(page.text).contains("Athlete: Ilka").contains("LEAD HOOK").contains("one beat");

@@ -5,10 +5,11 @@ import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.pdfbox.text.TextPosition;
 
-/// Letters on a page that stand on one another.
+/// Letters of a page that stand on one another, or off it.
 final class CoveredGlyphs extends PDFTextStripper {
 
     /// Pairs of letters move into one another by less, in points.
@@ -19,7 +20,8 @@ final class CoveredGlyphs extends PDFTextStripper {
 
     private CoveredGlyphs() throws IOException {}
 
-    /// Each two letters that cover one another, with where they stand, in points from the left top.
+    /// Each letter off its page, and each two that cover one another, with where they stand, in points from the left
+    /// top.
     static List<String> on(PDDocument document) throws IOException {
         CoveredGlyphs glyphs = new CoveredGlyphs();
         glyphs.getText(document);
@@ -28,8 +30,15 @@ final class CoveredGlyphs extends PDFTextStripper {
 
     @Override
     protected void endPage(PDPage page) throws IOException {
+        boolean turned = page.getRotation() % 180 != 0;
+        PDRectangle box = page.getMediaBox();
+        float wide = turned ? box.getHeight() : box.getWidth();
+        float high = turned ? box.getWidth() : box.getHeight();
         for (int i = 0; i < seen.size(); i++) {
             TextPosition one = seen.get(i);
+            if (one.getXDirAdj() + one.getWidthDirAdj() > wide || one.getYDirAdj() > high) {
+                covered.add("%s is off page %d".formatted(one, getCurrentPageNo()));
+            }
             for (int j = 0; j < i; j++) {
                 TextPosition other = seen.get(j);
                 float across =

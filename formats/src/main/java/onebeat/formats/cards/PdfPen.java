@@ -6,11 +6,14 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.openpdf.text.pdf.BaseFont;
 import org.openpdf.text.pdf.PdfContentByte;
 
 /// Measures and writes words on a page in the program's own faces. Lengths are in points, from the lower left.
 record PdfPen(PdfContentByte page, Map<Face, BaseFont> fonts) {
+
+    private static final String NONE_HAS_IT = "\u25a1";
 
     PdfPen {
         fonts = Map.copyOf(fonts);
@@ -56,8 +59,30 @@ record PdfPen(PdfContentByte page, Map<Face, BaseFont> fonts) {
         return font;
     }
 
+    /// Letters next to each other that one face has.
+    private record Run(Face face, String letters) {}
+
+    /// The words in their face; what it lacks is taken from the others, and what none has is a box.
+    private List<Run> runs(String words, Face face) {
+        List<Run> runs = new ArrayList<>();
+        words.codePoints().forEach(letter -> {
+            Face has = Stream.of(face, Face.PLAIN, Face.MONO)
+                    .filter(one -> font(one).charExists(letter))
+                    .findFirst()
+                    .orElse(Face.MONO);
+            String written = font(has).charExists(letter) ? Character.toString(letter) : NONE_HAS_IT;
+            if (!runs.isEmpty() && runs.getLast().face == has) {
+                written = runs.removeLast().letters + written;
+            }
+            runs.add(new Run(has, written));
+        });
+        return runs;
+    }
+
     double wide(String words, Face face, double size) {
-        return font(face).getWidthPoint(words, (float) size);
+        return runs(words, face).stream()
+                .mapToDouble(run -> font(run.face).getWidthPoint(run.letters, (float) size))
+                .sum();
     }
 
     /// Writes words.
@@ -66,10 +91,12 @@ record PdfPen(PdfContentByte page, Map<Face, BaseFont> fonts) {
     /// @param at where their base line lies
     void words(String words, Face face, double size, double x, double at, Color colour) {
         page.beginText();
-        page.setFontAndSize(font(face), (float) size);
         page.setColorFill(colour);
         page.setTextMatrix((float) x, (float) at);
-        page.showText(words);
+        for (Run run : runs(words, face)) {
+            page.setFontAndSize(font(run.face), (float) size);
+            page.showText(run.letters);
+        }
         page.endText();
     }
 }

@@ -34,7 +34,8 @@ final class RowLayout {
                 NUMBER_EM,
                 MARK_GAP_EM
                         + rows.stream()
-                                .mapToDouble(row -> pen.wide(row.mark(), Face.NARROW, LARGEST_PT) / LARGEST_PT)
+                                .mapToDouble(row ->
+                                        pen.wide(row.mark(), Face.NARROW, markSize(row, LARGEST_PT)) / LARGEST_PT)
                                 .max()
                                 .orElse(0));
     }
@@ -119,6 +120,11 @@ final class RowLayout {
     /// The narrow face is small for its size; the others look as large at less.
     static double callSize(Row row, double size) {
         return row.set() == Sheet.Set.CALLED ? size : size * 0.62;
+    }
+
+    /// A mark is as large as what it stands before looks, and on its line.
+    static double markSize(Row row, double size) {
+        return row.set() == Sheet.Set.CALLED ? size : callSize(row, size) * 1.25;
     }
 
     static double callLine(Row row, double size) {

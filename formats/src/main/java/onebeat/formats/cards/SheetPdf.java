@@ -31,6 +31,7 @@ public final class SheetPdf {
     private static final double DRAWING_PT = 190;
     private static final double FOOT_PT = 9.5;
     private static final double NOTE_PT = 12.5;
+    private static final double UNDER_PT = 13;
     private static final Color INK = new Color(0x221c18);
     private static final Color SOFT = new Color(0x665b50);
     private static final Color ATHLETE = new Color(0x9c3f22);
@@ -82,13 +83,14 @@ public final class SheetPdf {
 
     private Made draw(Sheet sheet) {
         y -= 24;
-        tagged("H1", () -> pen.words(sheet.title(), Face.BOLD, 26, MARGIN, y, INK));
-        y -= 19;
-        tagged("P", () -> pen.words(sheet.under(), Face.PLAIN, 13, MARGIN, y, SOFT));
+        double titleSize = fitting(sheet.title(), Face.BOLD, 26);
+        tagged("H1", () -> pen.words(sheet.title(), Face.BOLD, titleSize, MARGIN, y, INK));
+        y -= 2;
+        note(sheet.under(), Face.PLAIN, UNDER_PT, SOFT);
         if (!sheet.line().isEmpty()) {
             y -= 26;
-            double size = Math.min(20, 20 * width / Math.max(1, pen.wide(sheet.line(), Face.MONO, 20)));
-            tagged("P", () -> pen.words(sheet.line(), Face.MONO, size, MARGIN, y, INK));
+            double lineSize = fitting(sheet.line(), Face.MONO, 20);
+            tagged("P", () -> pen.words(sheet.line(), Face.MONO, lineSize, MARGIN, y, INK));
         }
         y -= 6;
         sheet.drawing()
@@ -110,6 +112,11 @@ public final class SheetPdf {
             drawn(sheet, laid);
         }
         return new Made(size);
+    }
+
+    /// The size in which words that stay on one line fit the page.
+    private double fitting(String words, Face face, double most) {
+        return Math.min(most, most * width / Math.max(1, pen.wide(words, face, most)));
     }
 
     /// The rows of a page, and what stands under them on each.
@@ -163,8 +170,8 @@ public final class SheetPdf {
     private void rowWords(RowLayout.Placed at, double size) {
         Row row = at.row();
         double line = at.y();
-        pen.words(row.mark(), Face.NARROW, size, at.x(), line - size * 0.82, SOFT);
         double callSize = RowLayout.callSize(row, size);
+        pen.words(row.mark(), Face.NARROW, RowLayout.markSize(row, size), at.x(), line - callSize * 0.82, SOFT);
         for (String words : at.calls()) {
             pen.words(words, RowLayout.face(row), callSize, at.wordsX(), line - callSize * 0.82, colour(row.whose()));
             line -= RowLayout.callLine(row, size);
