@@ -7,6 +7,7 @@ import java.util.Set;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -120,11 +121,9 @@ public final class HelpSheet extends VBox {
             @Override
             public Node drawn(OwnKeys own) {
                 String key = own.shown(command).map(KeyPress::words).orElse("");
-                return Nodes.columns(
-                        COLUMNS,
-                        Nodes.key(key),
-                        Nodes.label(command.name(), "small"),
-                        Nodes.label(command.help(), "soft"));
+                Label help = Nodes.label(command.help(), "soft");
+                help.setWrapText(true);
+                return Nodes.columns(COLUMNS, Nodes.key(key), Nodes.label(command.name(), "small"), help);
             }
         }
     }
