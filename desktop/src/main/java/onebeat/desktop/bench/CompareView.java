@@ -68,8 +68,7 @@ final class CompareView extends VBox implements Page {
     private static Node named(String name, String line, String key) {
         Text words = new Text(line);
         words.getStyleClass().setAll("mend");
-        HBox head = new HBox(8, Nodes.text(name, "soft"));
-        head.setAlignment(Pos.CENTER_LEFT);
+        HBox head = Nodes.beside(8, Nodes.text(name, "soft"));
         if (!key.isEmpty()) {
             head.getChildren().add(Nodes.key(key));
         }
@@ -100,11 +99,10 @@ final class CompareView extends VBox implements Page {
         StackPane holder = new StackPane(filled);
         holder.setAlignment(Pos.CENTER_LEFT);
         holder.setMinWidth(BAR);
-        HBox row = new HBox(
+        HBox row = Nodes.beside(
                 10,
                 holder,
                 Nodes.text(value.isPresent() ? said(measured.measure(), value.getAsDouble()) : "–", "small"));
-        row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }
 

@@ -186,8 +186,7 @@ final class BookRow extends HBox {
         holder.setAlignment(Pos.CENTER);
         holder.setMinWidth(24);
         HBox.setHgrow(words, Priority.ALWAYS);
-        HBox box = new HBox(8, holder, words);
-        box.setAlignment(Pos.CENTER_LEFT);
+        HBox box = Nodes.beside(8, holder, words);
         share(box, PROPOSAL);
         return box;
     }

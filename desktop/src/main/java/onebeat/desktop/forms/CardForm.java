@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Control;
@@ -69,8 +68,7 @@ public final class CardForm extends VBox {
         rules.setValue(card.school().rules());
         row(grid, 5, "card.rules", rules);
         keep.setId("card-keep");
-        HBox foot = new HBox(16, keep, wrong);
-        foot.setAlignment(Pos.CENTER_LEFT);
+        HBox foot = Nodes.beside(16, keep, wrong);
         title.setText(Texts.of("card.title"));
         getChildren().setAll(title, grid, foot);
     }

@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -80,8 +79,8 @@ public final class PartnerForm extends VBox {
         Node[][] rows = {
             {label("partner.who"), who},
             {label("partner.name"), name},
-            {label("partner.stance"), row(12, stance, plays)},
-            {label("partner.size"), row(8, height, Nodes.text(Texts.of("partner.by"), "small"), span)},
+            {label("partner.stance"), Nodes.beside(12, stance, plays)},
+            {label("partner.size"), Nodes.beside(8, height, Nodes.text(Texts.of("partner.by"), "small"), span)},
             {label("partner.gear"), boxes(gear)},
             {label("partner.sore"), boxes(sore)},
             {label("partner.feeds"), boxes(feeds)},
@@ -104,12 +103,6 @@ public final class PartnerForm extends VBox {
         return grid;
     }
 
-    private static HBox row(double spacing, Node... nodes) {
-        HBox row = new HBox(spacing, nodes);
-        row.setAlignment(Pos.CENTER_LEFT);
-        return row;
-    }
-
     private static Text label(String key) {
         return Nodes.text(Texts.of(key), "small");
     }
@@ -125,8 +118,7 @@ public final class PartnerForm extends VBox {
         keep.setId("partner-keep");
         Button away = new Button(Texts.of("partner.away"));
         away.setOnAction(_ -> chosen().ifPresent(p -> done.accept(Optional.of(p), Optional.empty())));
-        HBox foot = new HBox(16, keep, away, wrong);
-        foot.setAlignment(Pos.CENTER_LEFT);
+        HBox foot = Nodes.beside(16, keep, away, wrong);
         return foot;
     }
 

@@ -13,7 +13,6 @@ import java.util.Set;
 import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
@@ -91,13 +90,14 @@ public final class SchoolForm extends VBox {
         rules.getItems().setAll(RuleSet.ids());
         rules.setValue(school.rules());
         rules.setAccessibleText(Texts.of("card.rules"));
+        HBox rulesRow = Nodes.beside(12, Nodes.text(Texts.of("card.rules"), "small"), rules);
         Button keep = Nodes.mainButton(Texts.of("card.keep"), this::keep);
         keep.setId("school-keep");
         getChildren()
                 .setAll(
                         Nodes.text(Texts.of("school.title"), "title"),
                         Nodes.flow(Nodes.text(Texts.of("school.under"), "soft")),
-                        new HBox(12, Nodes.text(Texts.of("card.rules"), "small"), rules),
+                        rulesRow,
                         Nodes.text(Texts.of("school.allowed"), "heading"),
                         allowedRows(),
                         Nodes.text(Texts.of("school.limits"), "heading"),
@@ -105,7 +105,7 @@ public final class SchoolForm extends VBox {
                         oneBeatRow(),
                         Nodes.text(Texts.of("school.findings"), "heading"),
                         findingRows(),
-                        new HBox(16, keep, wrong));
+                        Nodes.beside(16, keep, wrong));
     }
 
     private GridPane allowedRows() {
@@ -156,8 +156,7 @@ public final class SchoolForm extends VBox {
         oneBeat.setPrefColumnCount(5);
         oneBeat.setPromptText(Texts.of("school.nolimit"));
         oneBeat.setAccessibleText(Texts.of("school.onebeat", OneBeatBar.LEAST));
-        HBox row = new HBox(12, Nodes.text(Texts.of("school.onebeat", OneBeatBar.LEAST), "small"), oneBeat);
-        row.setAlignment(Pos.CENTER_LEFT);
+        HBox row = Nodes.beside(12, Nodes.text(Texts.of("school.onebeat", OneBeatBar.LEAST), "small"), oneBeat);
         return row;
     }
 

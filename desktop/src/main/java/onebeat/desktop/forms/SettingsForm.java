@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -83,8 +82,7 @@ public final class SettingsForm extends VBox {
         Button larger = new Button(Texts.of("settings.larger"));
         larger.setId("settings-larger");
         larger.setOnAction(_ -> size(Settings.TEXT_STEP));
-        HBox row = new HBox(10, Nodes.text(Texts.of("settings.text"), "small"), smaller, percent, larger);
-        row.setAlignment(Pos.CENTER_LEFT);
+        HBox row = Nodes.beside(10, Nodes.text(Texts.of("settings.text"), "small"), smaller, percent, larger);
         return row;
     }
 
@@ -93,8 +91,7 @@ public final class SettingsForm extends VBox {
         box.setValue(store.get().scheme());
         box.setAccessibleText(Texts.of("settings.scheme"));
         box.valueProperty().addListener((_, _, now) -> store.change(s -> s.with(now)));
-        HBox row = new HBox(10, Nodes.text(Texts.of("settings.scheme"), "small"), box);
-        row.setAlignment(Pos.CENTER_LEFT);
+        HBox row = Nodes.beside(10, Nodes.text(Texts.of("settings.scheme"), "small"), box);
         return row;
     }
 
@@ -105,8 +102,7 @@ public final class SettingsForm extends VBox {
         field.setPrefColumnCount(30);
         field.setAccessibleText(Texts.of("settings.own"));
         field.textProperty().addListener((_, _, now) -> store.change(s -> s.withWords(Settings.words(now))));
-        HBox row = new HBox(10, Nodes.text(Texts.of("settings.own"), "small"), field);
-        row.setAlignment(Pos.CENTER_LEFT);
+        HBox row = Nodes.beside(10, Nodes.text(Texts.of("settings.own"), "small"), field);
         return row;
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -154,6 +155,13 @@ public final class Nodes {
             node.startDragAndDrop(TransferMode.COPY_OR_MOVE).setContent(content);
             e.consume();
         });
+    }
+
+    /// Things beside each other on one line, for example a word and its field.
+    public static HBox beside(double gap, Node... things) {
+        HBox row = new HBox(gap, things);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
     }
 
     /// Takes up the room between two things in a row.

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -67,8 +66,7 @@ final class SearchPanel extends VBox {
             Text kind = Nodes.text(result.kind(), "soft");
             HBox kindBox = new HBox(kind);
             kindBox.setMinWidth(KIND_WIDTH);
-            HBox row = new HBox(10, kindBox, Nodes.text(result.words(), "small", "strong"), Nodes.spring());
-            row.setAlignment(Pos.CENTER_LEFT);
+            HBox row = Nodes.beside(10, kindBox, Nodes.text(result.words(), "small", "strong"), Nodes.spring());
             if (!result.aside().isEmpty()) {
                 row.getChildren().add(Nodes.text(Texts.shortened(result.aside(), 48), "mono-tight"));
             }

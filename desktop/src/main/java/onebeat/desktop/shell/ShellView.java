@@ -95,8 +95,7 @@ final class ShellView {
         search = new SearchPanel(hands.found());
         bar = new ActionBar(new CommandMenus(hands.own()), hands.own(), hands.done());
         HBox.setHgrow(bar, Priority.ALWAYS);
-        HBox footer = new HBox(14, bar, notice);
-        footer.setAlignment(Pos.CENTER_LEFT);
+        HBox footer = Nodes.beside(14, bar, notice);
         footer.setMinHeight(32);
         notice.setMaxWidth(MOST_SAID);
         notice.setWrapText(true);

@@ -12,7 +12,6 @@ import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import onebeat.core.holding.Partner;
@@ -55,7 +54,7 @@ final class DayForm extends VBox {
         getChildren()
                 .setAll(
                         Nodes.text(day, "title"),
-                        new HBox(
+                        Nodes.beside(
                                 12,
                                 Nodes.text(Texts.of("weeks.day.start"), "small"),
                                 start,
@@ -63,7 +62,7 @@ final class DayForm extends VBox {
                                 minutes),
                         Nodes.text(Texts.of("weeks.day.who"), "heading"),
                         who,
-                        new HBox(16, keep, wrong));
+                        Nodes.beside(16, keep, wrong));
     }
 
     void begin() {

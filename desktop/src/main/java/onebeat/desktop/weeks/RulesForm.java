@@ -53,7 +53,7 @@ final class RulesForm extends VBox {
                         Nodes.flow(Nodes.text(Texts.of("weeks.rules.under"), "soft")),
                         weekRow(),
                         rows(),
-                        new HBox(16, keep, wrong));
+                        Nodes.beside(16, keep, wrong));
     }
 
     private HBox weekRow() {

@@ -4,7 +4,6 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Supplier;
-import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -37,8 +36,7 @@ public final class NewCampForm extends VBox {
             place.setText(Texts.of("new.place", path));
         }));
         place.setText(Texts.of("new.place", NewCamp.folder()));
-        HBox where = new HBox(10, place, elsewhere);
-        where.setAlignment(Pos.CENTER_LEFT);
+        HBox where = Nodes.beside(10, place, elsewhere);
         getChildren().setAll(card, where);
     }
 
