@@ -93,7 +93,7 @@ final class FrayView extends DrawnPane {
             }
         }
         double rootFrom = Math.min(heads, most) + GAP;
-        double countFrom = getWidth() - counts;
+        double countFrom = getWidth() - counts - GAP / 2;
         double left = countFrom - rootFrom;
         double fork = rootFrom + left * STRANDS;
         double barFrom = Math.min(fork + follows + 2 * GAP, countFrom - GAP);
