@@ -17,6 +17,7 @@ import onebeat.formats.sound.Sound;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /// What can be checked of the look without eyes: contrast and words.
 class LooksTest {
@@ -99,6 +100,25 @@ class LooksTest {
         assertThat(Texts.clock(9.2)).isEqualTo("0:10");
         assertThat(Texts.clock(-1)).isEqualTo("0:00");
         assertThat(Texts.filmTime(134.36)).isEqualTo("02:14.4");
+    }
+
+    /// A file of texts says nothing where a key stands twice: the second one wins.
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/onebeat/desktop/texts.properties",
+                "/onebeat/desktop/commands.properties",
+                "/onebeat/core/vocabulary.properties"
+            })
+    void everyTextStandsOnce(String file) throws IOException {
+        try (InputStream in = Objects.requireNonNull(LooksTest.class.getResourceAsStream(file))) {
+            assertThat(new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                            .lines()
+                            .filter(line -> line.contains("=") && !line.startsWith("#"))
+                            .map(line -> line.substring(0, line.indexOf('='))))
+                    .hasSizeGreaterThan(50)
+                    .doesNotHaveDuplicates();
+        }
     }
 
     @Test

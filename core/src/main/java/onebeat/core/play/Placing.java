@@ -4,11 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.exchange.Side;
-import onebeat.core.exchange.SideRule;
-import onebeat.core.exchange.Technique;
 import onebeat.core.notation.Act;
 import onebeat.core.notation.Call;
 import onebeat.core.notation.Choice;
@@ -35,7 +32,7 @@ import onebeat.core.notation.Unit;
 /// where a reaction would (J4).
 public final class Placing {
 
-    private final Pairing pairing;
+    private final ActionSides sides;
     private final String wayBranch;
     private final List<Placed> placed = new ArrayList<>();
     private final List<Way.Mark> marks = new ArrayList<>();
@@ -65,7 +62,7 @@ public final class Placing {
     }
 
     private Placing(Pairing pairing, String wayBranch) {
-        this.pairing = pairing;
+        this.sides = new ActionSides(pairing);
         this.wayBranch = wayBranch;
     }
 
@@ -252,7 +249,7 @@ public final class Placing {
             for (int j = before - 1; j >= 0 && bound[i].isEmpty(); j--) {
                 Placed strike = placed.get(thrown.get(j));
                 if (strike.beat().compareTo(earliest) >= 0
-                        && meetsFromItsSide(row.get(i).technique(), strike)) {
+                        && sides.meets(row.get(i).technique(), strike)) {
                     bound[i] = OptionalInt.of(thrown.get(j));
                     before = j;
                 }
@@ -269,19 +266,10 @@ public final class Placing {
         }
     }
 
-    /// Whether a defence meets a strike by path and level and, where it covers one side only, on that side.
-    private boolean meetsFromItsSide(Technique defence, Placed strike) {
-        boolean meets = defence.meets(strike.technique(), strike.act().level());
-        if (!meets || !defence.coversOneSide() || !strike.technique().comesRound()) {
-            return meets;
-        }
-        Side arrives = strike.technique().arrival().at(strike.side().orElse(Side.LEAD), pairing);
-        return defence.fixedSide().equals(Optional.of(arrives));
-    }
-
     private void add(Who who, Act act, Beat at, int counts, OptionalInt meets, Unrolling.Flat flat) {
         int index = placed.size();
-        Optional<Side> side = side(act.technique(), meets);
+        Optional<Placed> met = meets.isPresent() ? Optional.of(placed.get(meets.getAsInt())) : Optional.empty();
+        Optional<Side> side = sides.of(act.technique(), met);
         Span span = flat.inName().map(Unrolling.InName::span).orElse(act.span());
         placed.add(new Placed(
                 index,
@@ -308,28 +296,5 @@ public final class Placing {
 
     private static int countsOf(Act act) {
         return act.feint() ? 1 : Math.max(1, act.technique().counts());
-    }
-
-    /// The side an action is done on. What the call leaves open follows the answered strike; without one it
-    /// is done as against the other's lead hand, the one that comes most.
-    private Optional<Side> side(Technique technique, OptionalInt meets) {
-        if (technique.fixedSide().isPresent()
-                || technique.side() == SideRule.NONE
-                || technique.side() == SideRule.BOTH) {
-            return technique.fixedSide();
-        }
-        Side arrives = pairing.arrivalOf(Side.LEAD);
-        boolean toHead = true;
-        if (meets.isPresent()) {
-            Placed strike = placed.get(meets.getAsInt());
-            arrives = strike.technique().arrival().at(strike.side().orElse(Side.LEAD), pairing);
-            toHead = strike.act().level() == Level.HEAD;
-        }
-        return Optional.of(
-                switch (technique.side()) {
-                    case AWAY -> arrives.opposite();
-                    case ANSWERING -> toHead ? arrives : arrives.opposite();
-                    case COMING, LEAD, REAR, BOTH, NONE -> arrives;
-                });
     }
 }

@@ -53,7 +53,7 @@ final class SeenLines extends FlowPane {
         setVisible(!lines.isEmpty());
         setManaged(!lines.isEmpty());
         List<Node> nodes = new ArrayList<>();
-        nodes.add(Nodes.text(Texts.of("film.seen"), "soft"));
+        nodes.add(Nodes.text(Texts.of("film.often"), "soft"));
         for (int i = 0; i < lines.size(); i++) {
             int number = i + 1;
             Button one = new Button(lines.get(i));
