@@ -7,7 +7,14 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.input.KeyCode;
+import javafx.scene.paint.Color;
+import javafx.scene.paint.Paint;
+import javafx.scene.text.Text;
+import javafx.stage.Window;
 import onebeat.core.book.Judgement;
 import onebeat.core.book.Repetition;
 import onebeat.core.rounds.Schedule;
@@ -100,6 +107,38 @@ class FloorWindowTest extends DemoWindow {
         assertThat(coach.app.camp().sessionOn(coach.app.today()).orElseThrow().effort())
                 .hasValue(7);
         assertThat(tonightsRuns()).as("rounds that were run").isEqualTo(1);
+    }
+
+    @Test
+    void howHardItWasIsSaidWithTheMouseFromTheBar() {
+        floor();
+        runTo(Schedule.READY_MS + 180_000 + 5_000);
+        coach.await("the first round was run", () -> coach.shows("REST"));
+        for (int skipped = 0; skipped < 6; skipped++) {
+            coach.press(KeyCode.N);
+        }
+        coach.await("asked", () -> coach.has("action-floor.effort-0") && coach.has("action-floor.effort-10"));
+        assertThat(coach.has("action-floor.bell") || coach.has("action-floor.skip"))
+                .as("nothing is left to ring for")
+                .isFalse();
+        coach.click("action-floor.effort-8");
+        coach.await("said", () -> coach.shows("The evening was 8 of 10 hard."));
+        coach.await("the question is gone", () -> !coach.has("action-floor.effort-8"));
+        coach.click("action-floor.book");
+        coach.await("the book", () -> coach.shell.here() == StationName.BOOK);
+    }
+
+    /// The menu hangs from a dark bar: what that says of its words must not reach into it.
+    @Test
+    void wordsOfAMenuCanBeReadOnTheFloorToo() {
+        floor();
+        coach.click("action-more");
+        Set<Paint> fills = Driver.onFx(() -> Window.getWindows().stream()
+                .filter(ContextMenu.class::isInstance)
+                .flatMap(menu -> menu.getScene().getRoot().lookupAll(".menu-item .text").stream())
+                .map(text -> ((Text) text).getFill())
+                .collect(Collectors.toSet()));
+        assertThat(fills).isNotEmpty().isSubsetOf(Color.web("#221c18"), Color.web("#665b50"), Color.web("#f8f3ea"));
     }
 
     @Test

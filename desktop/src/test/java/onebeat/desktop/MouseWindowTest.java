@@ -52,6 +52,18 @@ class MouseWindowTest extends DemoWindow {
     }
 
     @Test
+    void whatIsSeenOftenIsLoggedWithItsOutcome() {
+        coach.await("the bar", () -> coach.has("action-film.bench") && coach.has("seen-1"));
+        int before = coach.app.camp().exchanges().size();
+        coach.click("seen-1");
+        coach.await("asked how it ended", () -> coach.has("action-film.outcome.countered"));
+        assertThat(coach.app.camp().exchanges().size()).isEqualTo(before + 1);
+        coach.click("action-film.outcome.countered");
+        coach.await("told", () -> coach.shows("Outcome: countered."));
+        coach.await("the bar as before", () -> coach.has("action-film.bench"));
+    }
+
+    @Test
     void settingsAreSetWithTheMouseAndTheSearchIsNoLine() {
         coach.await("the bar", () -> coach.has("action-film.bench"));
         assertThat(coach.has("action-more")).isTrue();

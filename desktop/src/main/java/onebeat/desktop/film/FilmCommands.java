@@ -39,12 +39,13 @@ final class FilmCommands {
                     .when(FilmCommands::hasReel));
         }
         for (Outcome outcome : Outcome.values()) {
-            all.add(Command.of(
-                    Scope.OUTCOME,
-                    Group.JUDGE,
-                    "film.outcome." + outcome.name().toLowerCase(Locale.ROOT),
-                    new Judge(outcome),
-                    key(outcome)));
+            all.add(Command.<Situation<FilmState>, FilmAction>of(
+                            Scope.OUTCOME,
+                            Group.JUDGE,
+                            "film.outcome." + outcome.name().toLowerCase(Locale.ROOT),
+                            new Judge(outcome),
+                            key(outcome))
+                    .bar());
         }
         all.addAll(arrival());
         return List.copyOf(all);

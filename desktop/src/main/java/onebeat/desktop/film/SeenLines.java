@@ -57,6 +57,7 @@ final class SeenLines extends FlowPane {
         for (int i = 0; i < lines.size(); i++) {
             int number = i + 1;
             Button one = new Button(lines.get(i));
+            one.setId("seen-" + number);
             one.setGraphic(Nodes.key("" + number));
             one.getStyleClass().setAll("action", "seen-line");
             one.setFocusTraversable(false);

@@ -27,7 +27,7 @@ final class FloorCommands {
     private static List<Command<Situation<FloorState>, FloorAction>> table() {
         List<Command<Situation<FloorState>, FloorAction>> all = new ArrayList<>(List.of(
                 of(Group.PLAY, "floor.bell", Do.BELL, "Space")
-                        .when(FloorCommands::hasSession)
+                        .when(FloorCommands::goesOn)
                         .bar(),
                 of(Group.JUDGE, "floor.clean", Do.CLEAN, "C")
                         .when(FloorCommands::hasSession)
@@ -42,7 +42,7 @@ final class FloorCommands {
                         .when(FloorCommands::hasSession)
                         .bar(),
                 of(Group.PLAY, "floor.skip", Do.SKIP, "N")
-                        .when(FloorCommands::hasSession)
+                        .when(FloorCommands::goesOn)
                         .bar(),
                 of(Group.GO, "floor.leave", Do.ROUNDS, "Esc").bar(),
                 of(Group.PLAY, "floor.again", Do.AGAIN, "R").when(FloorCommands::hasSession),
@@ -57,18 +57,18 @@ final class FloorCommands {
                         .when(FloorCommands::hasSession)
                         .bar(),
                 of(Group.JUDGE, "floor.take", Do.TAKE_HEARD, "T").when(FloorCommands::hasHeard),
-                of(Group.GO, "floor.book", Do.BOOK, "B")));
+                of(Group.GO, "floor.book", Do.BOOK, "B").bar()));
         for (int number = 1; number <= Math.min(MOST_DIGIT, Fault.all().size()); number++) {
             all.add(of(Group.JUDGE, "floor.fault", new NameFault(number), "" + number, "Numpad " + number)
+                    .one(Fault.all().get(number - 1).words())
                     .when(FloorCommands::hasJudged));
         }
         for (int said = 0; said <= Session.MOST_EFFORT; said++) {
-            FloorAction action = new FloorAction.Effort(said);
-            all.add(
-                    said > MOST_DIGIT
-                            ? Command.of(Scope.EFFORT, Group.JUDGE, "floor.effort", action, "X")
-                            : Command.of(
-                                    Scope.EFFORT, Group.JUDGE, "floor.effort", action, "" + said, "Numpad " + said));
+            String[] keys = said > MOST_DIGIT ? new String[] {"X"} : new String[] {"" + said, "Numpad " + said};
+            all.add(Command.<Situation<FloorState>, FloorAction>of(
+                            Scope.EFFORT, Group.JUDGE, "floor.effort", new FloorAction.Effort(said), keys)
+                    .one("" + said)
+                    .bar());
         }
         return List.copyOf(all);
     }
@@ -80,17 +80,25 @@ final class FloorCommands {
 
     /// Whether all rounds are over, nobody said yet how hard it was, and no fault is asked for.
     static boolean asksEffort(Situation<FloorState> here) {
-        FloorState state = here.state();
-        boolean over = state.schedule()
-                .filter(s -> !s.rounds().isEmpty())
-                .filter(s -> state.clock().atMs() >= s.rounds().getLast().endMs())
-                .isPresent();
-        return over
-                && !state.told().equals(FloorUpdate.faults())
+        return isOver(here)
+                && !here.state().told().equals(FloorUpdate.faults())
                 && here.camp()
                         .sessionOn(here.today())
                         .filter(session -> session.effort().isEmpty())
                         .isPresent();
+    }
+
+    /// Whether the last round has ended.
+    private static boolean isOver(Situation<FloorState> here) {
+        FloorState state = here.state();
+        return state.schedule()
+                .filter(s -> !s.rounds().isEmpty())
+                .filter(s -> state.clock().atMs() >= s.rounds().getLast().endMs())
+                .isPresent();
+    }
+
+    private static boolean goesOn(Situation<FloorState> here) {
+        return hasSession(here) && here.state().clock().state() != Run.State.DONE;
     }
 
     private static boolean hasSession(Situation<FloorState> here) {

@@ -51,11 +51,7 @@ final class ActionBar extends HBox {
     /// Shows what can be done now.
     void show(List<BoundCommand> commands) {
         all = List.copyOf(commands);
-        Set<String> seen = new HashSet<>();
-        List<BoundCommand> wanted = all.stream()
-                .filter(c -> c.command().onBar() && c.isPossible() && seen.add(c.id()))
-                .limit(MOST)
-                .toList();
+        List<BoundCommand> wanted = wanted();
         List<String> now = wanted.stream()
                 .map(c -> c.id()
                         + own.get().shown(c.command()).map(KeyPress::words).orElse(""))
@@ -69,13 +65,33 @@ final class ActionBar extends HBox {
         getChildren().setAll(buttons);
     }
 
+    /// The first few that can be done now; all answers to one question are one of them.
+    private List<BoundCommand> wanted() {
+        Set<String> ids = new HashSet<>();
+        List<BoundCommand> wanted = new ArrayList<>();
+        for (BoundCommand one : all) {
+            if (one.command().onBar() && one.isPossible()) {
+                boolean another = ids.contains(one.id());
+                if (another ? !one.command().which().isEmpty() : ids.size() < MOST) {
+                    ids.add(one.id());
+                    wanted.add(one);
+                }
+            }
+        }
+        return wanted;
+    }
+
     private Button button(BoundCommand command) {
-        Button button = new Button(command.command().name());
+        String which = command.command().which();
+        Button button = new Button(which.isEmpty() ? command.command().name() : which);
         own.get().shown(command.command()).map(KeyPress::words).ifPresent(key -> {
             button.setGraphic(Nodes.key(key));
-            button.setAccessibleText(Texts.of("bar.spoken", command.command().name(), key));
+            button.setAccessibleText(Texts.of("bar.spoken", command.command().fullName(), key));
+            if (key.equals(which)) {
+                button.setText("");
+            }
         });
-        button.setId("action-" + command.id());
+        button.setId("action-" + command.id() + (which.isEmpty() ? "" : "-" + which));
         button.setFocusTraversable(false);
         button.setMinWidth(Region.USE_PREF_SIZE);
         button.getStyleClass().add("action");

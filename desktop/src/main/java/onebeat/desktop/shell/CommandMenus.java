@@ -53,7 +53,7 @@ final class CommandMenus {
     /// One command: its name, and its key at the right.
     MenuItem item(BoundCommand command) {
         String key = own.get().shown(command.command()).map(KeyPress::words).orElse("");
-        MenuItem item = new MenuItem("", row(command.command().name(), key));
+        MenuItem item = new MenuItem("", row(command.command().fullName(), key));
         item.setId(command.id());
         item.setDisable(!command.isPossible());
         // The menu closes first: it would stand beside a file dialog until that is answered.

@@ -75,11 +75,13 @@ final class SearchResults {
         for (boolean inName : List.of(true, false)) {
             for (BoundCommand command : commands) {
                 String words = inName
-                        ? command.command().name()
-                        : command.command().name() + " " + command.command().help();
-                if (command.isPossible() && has(words, wanted) && seen.add(command.id())) {
+                        ? command.command().fullName()
+                        : command.command().fullName() + " " + command.command().help();
+                if (command.isPossible()
+                        && has(words, wanted)
+                        && seen.add(command.id() + command.command().which())) {
                     Optional<String> key = own.shown(command.command()).map(KeyPress::words);
-                    all.add(result("command", command.command().name(), key.orElse(""), new Leads.Does(command)));
+                    all.add(result("command", command.command().fullName(), key.orElse(""), new Leads.Does(command)));
                 }
             }
         }

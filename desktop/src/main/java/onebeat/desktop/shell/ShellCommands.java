@@ -26,11 +26,11 @@ record ShellCommands(List<BoundCommand> program, Supplier<Station> station, Sett
         return all;
     }
 
-    /// Those of the station whose keys are on now.
+    /// Those of the station whose keys are on now; what answers a question comes first.
     List<BoundCommand> here() {
-        List<Scope> scopes = station.get().scopes();
-        return station.get().commands().stream()
-                .filter(c -> scopes.contains(c.command().scope()))
+        List<BoundCommand> all = station.get().commands();
+        return station.get().scopes().stream()
+                .flatMap(scope -> all.stream().filter(c -> c.command().scope() == scope))
                 .toList();
     }
 

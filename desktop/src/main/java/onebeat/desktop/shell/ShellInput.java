@@ -77,7 +77,7 @@ final class ShellInput implements ShellKeys.Window {
 
     @Override
     public void cannot(BoundCommand command) {
-        app.say(Texts.of("command.cannot", command.command().name()));
+        app.say(Texts.of("command.cannot", command.command().fullName()));
     }
 
     @Override
