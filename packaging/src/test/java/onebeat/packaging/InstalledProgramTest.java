@@ -123,6 +123,25 @@ class InstalledProgramTest {
         opens(camp, OPEN_AND_END + HEADLESS);
     }
 
+    /// Somebody starts it for the first time, or the last camp is no camp any more: the page with the first steps
+    /// comes.
+    @Test
+    void withoutACampItWelcomes() throws Exception {
+        Path data = Files.createDirectory(folder.resolve("fresh"));
+        Map<String, String> environment =
+                Map.of("JAVA_TOOL_OPTIONS", OPEN_AND_END + HEADLESS, "XDG_DATA_HOME", data.toString());
+        Path none = Files.writeString(folder.resolve("none.onebeat"), "no camp");
+        for (List<String> camp : List.of(List.<String>of(), List.of(none.toString()))) {
+            Ran opened = run(
+                    environment,
+                    Stream.concat(Stream.of(installed.toString()), camp.stream())
+                            .toArray(String[]::new));
+            assertThat(opened.code).as(opened.out).isZero();
+            assertThat(opened.out.lines()).contains("open");
+            assertThat(opened.out).doesNotContain("Exception");
+        }
+    }
+
     @Test
     void theCommandLineWorks() throws Exception {
         Ran checked = onebeat("check", "1 2 off");

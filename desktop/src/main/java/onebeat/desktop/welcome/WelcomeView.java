@@ -28,6 +28,7 @@ public final class WelcomeView extends StackPane {
     private final VBox column = new VBox(16);
     private final Deeds deeds;
     private final List<Path> recent;
+    private final Button demo;
     private Optional<Region> form = Optional.empty();
 
     /// What can be done here.
@@ -48,6 +49,7 @@ public final class WelcomeView extends StackPane {
     public WelcomeView(String sentence, List<Path> recent, Deeds deeds) {
         this.deeds = deeds;
         this.recent = recent;
+        this.demo = button("welcome.demo", deeds::demo);
         getStyleClass().add("welcome");
         column.setAlignment(Pos.CENTER);
         ScrollPane scroll = Nodes.scroll(column);
@@ -88,7 +90,7 @@ public final class WelcomeView extends StackPane {
     private HBox buttons() {
         HBox box = new HBox(
                 12,
-                button("welcome.demo", deeds::demo),
+                demo,
                 button("welcome.walk", deeds::walk),
                 button("welcome.new", deeds::begin),
                 button("welcome.open", deeds::choose));
@@ -155,8 +157,10 @@ public final class WelcomeView extends StackPane {
         form = Optional.empty();
     }
 
-    /// The first button takes the keyboard.
+    /// The first button takes the keyboard. The page is on the scene by now and was perhaps never shown: what scrolls
+    /// has its column only from its style on.
     public void begin() {
-        lookup(".button").requestFocus();
+        applyCss();
+        demo.requestFocus();
     }
 }
