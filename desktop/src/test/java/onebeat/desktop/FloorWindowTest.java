@@ -93,14 +93,18 @@ class FloorWindowTest extends DemoWindow {
         assertThat(tonightsRuns()).as("a skipped round did not run").isZero();
     }
 
-    @Test
-    void anEveningThatIsEndedEarlyIsAskedHowHardItWas() {
+    private void runOneRoundAndSkipTheOthers() {
         floor();
         runTo(Schedule.READY_MS + 180_000 + 5_000);
         coach.await("the first round was run", () -> coach.shows("REST"));
         for (int skipped = 0; skipped < 6; skipped++) {
             coach.press(KeyCode.N);
         }
+    }
+
+    @Test
+    void anEveningThatIsEndedEarlyIsAskedHowHardItWas() {
+        runOneRoundAndSkipTheOthers();
         coach.await("asked", () -> coach.shows("How hard was the evening? 0 to 9, X for 10"));
         coach.press(KeyCode.DIGIT7);
         coach.await("said", () -> coach.shows("The evening was 7 of 10 hard."));
@@ -111,12 +115,7 @@ class FloorWindowTest extends DemoWindow {
 
     @Test
     void howHardItWasIsSaidWithTheMouseFromTheBar() {
-        floor();
-        runTo(Schedule.READY_MS + 180_000 + 5_000);
-        coach.await("the first round was run", () -> coach.shows("REST"));
-        for (int skipped = 0; skipped < 6; skipped++) {
-            coach.press(KeyCode.N);
-        }
+        runOneRoundAndSkipTheOthers();
         coach.await("asked", () -> coach.has("action-floor.effort-0") && coach.has("action-floor.effort-10"));
         assertThat(coach.has("action-floor.bell") || coach.has("action-floor.skip"))
                 .as("nothing is left to ring for")

@@ -166,7 +166,7 @@ class PartnerWindowTest extends DemoWindow {
             Path card = files.filter(file -> file.toString().endsWith(".pdf"))
                     .findFirst()
                     .orElseThrow();
-            assertThat(text(card)).contains("READ HER HANDS").contains("to a head");
+            assertThat(text(card)).contains("READ NOOR'S HANDS").contains("to a head");
         }
     }
 
