@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import onebeat.core.camp.Drill;
@@ -190,13 +191,31 @@ class PartnerWindowTest extends DemoWindow {
         int windows = Driver.onFx(() -> Window.getWindows().size());
         coach.press(KeyCode.F);
         coach.await("a window of their own", () -> Window.getWindows().size() == windows + 1);
-        assertThat(Driver.onFx(() -> Window.getWindows().stream()
-                        .anyMatch(w -> w instanceof Stage s
-                                && s.getTitle() != null
-                                && s.getTitle().equals("Feeder"))))
-                .isTrue();
+        coach.await("read from across the room, in a window of any size", () -> letters(feedersWindow()) > 0.12);
+        Driver.onFx(() -> {
+            feedersWindow().setHeight(720);
+            return true;
+        });
+        coach.await("larger with it", () -> letters(feedersWindow()) > 0.12);
         assertThat(coach.words()).doesNotContain("Feeder:  ");
         coach.press(KeyCode.F);
         coach.await("closed again", () -> Window.getWindows().size() == windows);
+    }
+
+    private static Stage feedersWindow() {
+        return Window.getWindows().stream()
+                .filter(w -> w instanceof Stage s && "Feeder".equals(s.getTitle()))
+                .map(Stage.class::cast)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /// How large the largest letters are, as a share of the window's height.
+    private static double letters(Stage window) {
+        double largest = window.getScene().getRoot().lookupAll(".text").stream()
+                .mapToDouble(text -> ((Text) text).getFont().getSize())
+                .max()
+                .orElse(0);
+        return largest / window.getScene().getHeight();
     }
 }
