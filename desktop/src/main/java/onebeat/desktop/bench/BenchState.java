@@ -39,10 +39,12 @@ record BenchState(
         return new BenchState(nothing, Optional.empty(), Optional.empty(), 0, FIRST_BPM, false, RopeMark.START);
     }
 
-    /// Another line was typed; one that cannot be read leaves the last review standing.
+    /// Another line was typed; one that cannot be read leaves the last review standing. On a shorter one the mark goes
+    /// back to its end.
     BenchState seeing(LineWatch.Seen now) {
         boolean taken = now.review().isPresent() || now.text().isBlank();
-        return new BenchState(now, taken ? now.review() : review, drill, taken ? 0 : way, bpm, mirrored, mark);
+        RopeMark onIt = now.review().map(r -> mark.moved(0, r.played().beats())).orElse(mark);
+        return new BenchState(now, taken ? now.review() : review, drill, taken ? 0 : way, bpm, mirrored, onIt);
     }
 
     BenchState laid(Optional<String> id) {

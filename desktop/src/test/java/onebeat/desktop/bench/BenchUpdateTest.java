@@ -81,6 +81,19 @@ class BenchUpdateTest {
     }
 
     @Test
+    void onAShorterLineTheMarkGoesBackToItsEnd() {
+        after(new Looked(seen("1 2 3 rlow off")));
+        for (int i = 0; i < 20; i++) {
+            after(Do.ON);
+        }
+        assertThat(state.mark().beat()).isEqualTo(4.5);
+        after(new Looked(seen("1 2 3 rlow circle-lead")));
+        assertThat(state.mark().beat()).as("a line of the same length").isEqualTo(4.5);
+        after(new Looked(seen("(1) catch")));
+        assertThat(state.mark().beat()).isEqualTo(0.5);
+    }
+
+    @Test
     void theTempoIsTheDrillsAndStaysWithinItsBounds() {
         after(new Laid(Optional.of("d1")));
         for (int i = 0; i < 300; i++) {
