@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
 import onebeat.core.camp.Drill;
 import onebeat.core.film.Exchange;
 import onebeat.core.rounds.RoundPlan;
@@ -76,6 +77,10 @@ class StationsWindowTest extends DemoWindow {
         coach.press(KeyCode.F1);
         coach.await("the sheet", () -> coach.shows(Texts.of("help.title")));
         coach.await("the last example", () -> coach.shows(Texts.of("help.example.four")));
+        List<String> drawn = Driver.onFx(() -> coach.shell.root().lookupAll("#help-sheet .list-cell .text").stream()
+                .map(text -> ((Text) text).getText())
+                .toList());
+        assertThat(drawn).hasSizeGreaterThan(30).noneMatch(words -> words.endsWith("...") || words.endsWith("…"));
         assertThat(coach.shows("Ctrl+6")).as("far down, so it is not made yet").isFalse();
         coach.press(KeyCode.END);
         coach.await("the last row", () -> coach.shows("Ctrl+6"));

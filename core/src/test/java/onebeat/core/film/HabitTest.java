@@ -99,9 +99,9 @@ class HabitTest {
                             all(
                                     seen(Stance.SOUTHPAW, 1, "1 (parry)", 9),
                                     seen(Stance.SOUTHPAW, 3, "1 (slip-out)", 9),
-                                    seen(other, Stance.SOUTHPAW, 1, "1 (parry)", 2),
-                                    seen(other, Stance.SOUTHPAW, 2, "1 (catch)", 1),
-                                    seen(other, Stance.SOUTHPAW, 3, "1 (slip-out)", 2)),
+                                    seen(other, Stance.SOUTHPAW, 11, "1 (parry)", 2),
+                                    seen(other, Stance.SOUTHPAW, 12, "1 (catch)", 1),
+                                    seen(other, Stance.SOUTHPAW, 13, "1 (slip-out)", 2)),
                             List.of(),
                             "1",
                             "parry")

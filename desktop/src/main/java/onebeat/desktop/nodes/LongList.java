@@ -3,14 +3,11 @@ package onebeat.desktop.nodes;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Function;
-import javafx.geometry.Insets;
-import javafx.geometry.Orientation;
 import javafx.scene.Node;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.Region;
 
 /// Rows that scroll, of which only those on screen are made: a list of a hundred opens as fast as one of ten. The
 /// arrow keys go from row to row.
@@ -55,18 +52,6 @@ public final class LongList<T> extends ListView<T> {
             boolean nothing = empty || item == null;
             setGraphic(nothing ? null : drawn.apply(item));
             setAccessibleText(nothing ? "" : spoken.apply(item));
-        }
-
-        /// A row whose words go on in a second line is as high as they are at the width of the list.
-        @Override
-        protected double computePrefHeight(double width) {
-            if (getGraphic() instanceof Region row && row.getContentBias() == Orientation.HORIZONTAL && width > 0) {
-                Insets around = getInsets();
-                double wide = width - around.getLeft() - around.getRight();
-                row.setPrefWidth(wide);
-                return row.prefHeight(wide) + around.getTop() + around.getBottom();
-            }
-            return super.computePrefHeight(width);
         }
     }
 }

@@ -10,16 +10,12 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.event.Event;
-import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import onebeat.desktop.Driver;
 import org.junit.jupiter.api.BeforeAll;
@@ -71,40 +67,6 @@ class NodesTest {
         TextField field = leftAndComeBackTo(true);
         assertThat(field.getSelectedText()).isEmpty();
         assertThat(field.getCaretPosition()).isEqualTo(3);
-    }
-
-    @Test
-    void aRowOfAListThatIsTooLongForALineGoesOnInTheNext() throws Exception {
-        String words = "Puts nothing together any more; the chosen number is played and cut again.";
-        Stage stage = onFx(() -> {
-            Stage shown = new Stage();
-            LongList<String> list = new LongList<>(List.of("short", words), w -> w, w -> {
-                Label label = Nodes.label(w, "soft");
-                label.setWrapText(true);
-                return Nodes.columns(List.of(30.0, 70.0), Nodes.label("key", "soft"), label);
-            });
-            shown.setScene(new Scene(list, 400, 200));
-            Nodes.dress(shown.getScene());
-            shown.show();
-            return shown;
-        });
-        List<Double> heights = onFx(() -> {
-            Parent list = stage.getScene().getRoot();
-            list.applyCss();
-            list.layout();
-            List<Double> found = list.lookupAll(".list-cell").stream()
-                    .filter(cell -> cell instanceof ListCell<?> row && !row.isEmpty())
-                    .map(cell -> cell.getLayoutBounds().getHeight())
-                    .sorted()
-                    .toList();
-            // What is cut ends in three dots.
-            assertThat(list.lookupAll(".text").stream().map(text -> ((Text) text).getText()))
-                    .contains(words);
-            stage.hide();
-            return found;
-        });
-        assertThat(heights).hasSize(2);
-        assertThat(heights.getLast()).isGreaterThan(1.5 * heights.getFirst());
     }
 
     @Test
