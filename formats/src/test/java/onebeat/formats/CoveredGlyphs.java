@@ -10,7 +10,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.pdfbox.text.TextPosition;
 
 /// Letters of a page that stand on one another, or off it.
-final class CoveredGlyphs extends PDFTextStripper {
+public final class CoveredGlyphs extends PDFTextStripper {
 
     /// Pairs of letters move into one another by less, in points.
     private static final float KERNING_PT = 1.5f;
@@ -22,7 +22,7 @@ final class CoveredGlyphs extends PDFTextStripper {
 
     /// Each letter off its page, and each two that cover one another, with where they stand, in points from the left
     /// top.
-    static List<String> on(PDDocument document) throws IOException {
+    public static List<String> on(PDDocument document) throws IOException {
         CoveredGlyphs glyphs = new CoveredGlyphs();
         glyphs.getText(document);
         return glyphs.covered;

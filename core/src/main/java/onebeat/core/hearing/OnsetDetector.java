@@ -7,8 +7,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import onebeat.core.exchange.Constants;
-import onebeat.core.hearing.SoundKinds.Likelihoods;
-import org.jspecify.annotations.Nullable;
 
 /// Hears when sounds begin, sample by sample as they come, so that an hour takes no more memory than a minute and
 /// a hit is known within fifty milliseconds.
@@ -35,8 +33,6 @@ public final class OnsetDetector {
     /// The features are known so many hops after the peak.
     private static final int KNOWN_AFTER = 16;
 
-    private static final double RING_DB = 20;
-
     private final int rate;
     private final int hop;
     private final Bands bands;
@@ -44,57 +40,10 @@ public final class OnsetDetector {
     private final SpectralFlux flux;
     private long last = Long.MIN_VALUE / 2;
     private final List<Opened> opened = new ArrayList<>();
-    private final List<Found> found = new ArrayList<>();
+    private final List<RingingSound> found = new ArrayList<>();
 
     /// A peak that was picked and is not measured yet.
     private record Opened(long hop, double flux) {}
-
-    /// An onset that is measured, and how long it rings so far.
-    private static final class Found {
-
-        private final long hop;
-        private final int band;
-        private final double peak;
-        private final double timeS;
-        private final double loudness;
-        private final SoundFeatures features;
-        private double ringS;
-        private int quiet;
-        private boolean rings = true;
-        private @Nullable Likelihoods likelihoods;
-        private double likelyAtS = -1;
-
-        Found(long hop, int band, double peak, double timeS, double loudness, SoundFeatures features) {
-            this.hop = hop;
-            this.band = band;
-            this.peak = peak;
-            this.timeS = timeS;
-            this.loudness = loudness;
-            this.features = features;
-        }
-
-        SoundFeatures features() {
-            return new SoundFeatures(
-                    features.breadth(),
-                    features.peak(),
-                    features.brightness(),
-                    features.decay(),
-                    features.rise(),
-                    features.attack(),
-                    ringS);
-        }
-
-        /// What kind it is likely to be, worked out anew only while it rings on.
-        Likelihoods likelihoods() {
-            Likelihoods known = likelihoods;
-            if (known == null || likelyAtS != ringS) {
-                known = new Likelihoods(features());
-                likelihoods = known;
-                likelyAtS = ringS;
-            }
-            return known;
-        }
-    }
 
     /// @param rate samples a second, from [#LEAST_RATE] to [#MOST_RATE]
     /// @throws IllegalArgumentException where it is out of range
@@ -144,12 +93,12 @@ public final class OnsetDetector {
                 .toList();
         UsualLoudness usual = usual();
         for (int i = Math.min(index, found.size()); i < found.size(); i++) {
-            Found one = found.get(i);
+            RingingSound one = found.get(i);
             double another = anotherHit(i, alone);
-            double likely = usual.hitLikely(i, one.loudness) + (another > 0 && Double.isFinite(another) ? SOON : 0);
+            double likely = usual.hitLikely(i, one.loudness()) + (another > 0 && Double.isFinite(another) ? SOON : 0);
             SoundKinds.Told told = one.likelihoods().told(likely).orRings(another);
             all.add(new Onset(
-                    one.timeS, one.loudness, told.kind(), told.sure(), told.struck(), bands.middleHz(one.band)));
+                    one.timeS(), one.loudness(), told.kind(), told.sure(), told.struck(), bands.middleHz(one.band())));
         }
         return all;
     }
@@ -157,13 +106,13 @@ public final class OnsetDetector {
     /// How loud hits and what is behind them are: first by what sounds are alone, then once more by what that tells.
     private UsualLoudness usual() {
         UsualLoudness first = new UsualLoudness();
-        for (Found one : found) {
-            first.take(one.loudness, one.likelihoods().alone());
+        for (RingingSound one : found) {
+            first.take(one.loudness(), one.likelihoods().alone());
         }
         UsualLoudness second = new UsualLoudness();
         for (int i = 0; i < found.size(); i++) {
-            Found one = found.get(i);
-            second.take(one.loudness, one.likelihoods().told(first.hitLikely(i, one.loudness)));
+            RingingSound one = found.get(i);
+            second.take(one.loudness(), one.likelihoods().told(first.hitLikely(i, one.loudness())));
         }
         return second;
     }
@@ -171,15 +120,16 @@ public final class OnsetDetector {
     /// How much likelier another hit is than the loudest of those just before it ringing on; plainly so where there
     /// is none.
     private double anotherHit(int index, List<Boolean> hits) {
-        Found one = found.get(index);
-        Optional<Found> loudest = Optional.empty();
-        for (int i = index - 1; i >= 0 && one.timeS - found.get(i).timeS < RingingOn.LONGEST_S; i--) {
-            double least = loudest.map(f -> f.loudness).orElse(Double.NEGATIVE_INFINITY);
-            if (hits.get(i) && found.get(i).loudness > least) {
+        RingingSound one = found.get(index);
+        Optional<RingingSound> loudest = Optional.empty();
+        for (int i = index - 1; i >= 0 && one.timeS() - found.get(i).timeS() < RingingOn.LONGEST_S; i--) {
+            double least = loudest.map(RingingSound::loudness).orElse(Double.NEGATIVE_INFINITY);
+            if (hits.get(i) && found.get(i).loudness() > least) {
                 loudest = Optional.of(found.get(i));
             }
         }
-        return loudest.map(f -> RingingOn.anotherHit(one.features(), one.timeS - f.timeS, one.loudness - f.loudness))
+        return loudest.map(f ->
+                        RingingOn.anotherHit(one.features(), one.timeS() - f.timeS(), one.loudness() - f.loudness()))
                 .orElse(Double.POSITIVE_INFINITY);
     }
 
@@ -187,7 +137,7 @@ public final class OnsetDetector {
 
     /// What is measured of each onset so far.
     public List<SoundFeatures> features() {
-        return found.stream().map(Found::features).toList();
+        return found.stream().map(RingingSound::features).toList();
     }
 
     /// No more comes: what waits is measured with what is there.
@@ -196,7 +146,7 @@ public final class OnsetDetector {
         long heard = samples.heard();
         hear(silence, 0, silence.length);
         double end = heard / (double) rate;
-        found.removeIf(one -> one.timeS >= end);
+        found.removeIf(one -> one.timeS() >= end);
     }
 
     private void nextHop() {
@@ -231,7 +181,7 @@ public final class OnsetDetector {
         }
     }
 
-    private Found measured(Opened one) {
+    private RingingSound measured(Opened one) {
         int count = bands.count();
         long loudest = one.hop;
         for (long h = one.hop; h <= one.hop + 4; h++) {
@@ -265,46 +215,25 @@ public final class OnsetDetector {
                 Math.min(60, rise),
                 samples.attackS(time),
                 0);
-        Found made = new Found(one.hop, strongest, came[strongest], time, decibels(whole), features);
+        RingingSound made = new RingingSound(
+                new RingingSound.Beginning(one.hop, strongest, came[strongest], time, decibels(whole)), features);
         drown(made);
-        made.ringS = (flux.hops() - one.hop) * SpectralFlux.HOP_S;
-        for (long h = one.hop + 1; h <= flux.hops(); h++) {
-            goOn(made, h);
-        }
+        made.followed(flux);
         return made;
     }
 
     private static final double GREW_DB = 6;
 
     private void ringOn() {
-        for (int i = found.size() - 1; i >= 0 && flux.hops() - found.get(i).hop <= SpectralFlux.KEPT_HOPS; i--) {
-            goOn(found.get(i), flux.hops());
+        for (int i = found.size() - 1; i >= 0 && flux.hops() - found.get(i).hop() <= SpectralFlux.KEPT_HOPS; i--) {
+            found.get(i).goOn(flux, flux.hops());
         }
     }
 
-    /// How long a soft sound rings is not known beyond a much louder one right after it.
-    private void drown(Found louder) {
-        for (int i = found.size() - 1; i >= 0 && louder.timeS - found.get(i).timeS < RingingOn.LONGEST_S; i--) {
-            Found before = found.get(i);
-            if (before.rings && louder.loudness - before.loudness > DROWNS_DB) {
-                before.rings = false;
-                before.ringS =
-                        Math.min(before.ringS, (louder.hop - before.hop - SpectralFlux.LAG) * SpectralFlux.HOP_S);
-            }
+    private void drown(RingingSound louder) {
+        for (int i = found.size() - 1; i >= 0 && louder.timeS() - found.get(i).timeS() < RingingOn.LONGEST_S; i--) {
+            found.get(i).drownedBy(louder);
         }
-    }
-
-    private static final double DROWNS_DB = NUMBERS.get("drowns_db");
-
-    private void goOn(Found one, long hop) {
-        if (!one.rings) {
-            return;
-        }
-        double ringS = (hop - one.hop) * SpectralFlux.HOP_S;
-        boolean falls = decibels(flux.energy(hop, one.band)) < decibels(one.peak) - RING_DB;
-        one.quiet = falls ? one.quiet + 1 : 0;
-        one.ringS = falls ? one.ringS : ringS;
-        one.rings = one.quiet < 6 && ringS < SoundFeatures.MOST_RING_S;
     }
 
     /// Where the rise that peaks in a hop begins, in seconds: flux is largest when what rises has come to the

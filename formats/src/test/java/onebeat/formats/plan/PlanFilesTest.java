@@ -3,6 +3,7 @@ package onebeat.formats.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.StringReader;
 import java.nio.file.Files;
@@ -43,11 +44,15 @@ import onebeat.core.plan.SolvedPlan;
 import onebeat.core.rounds.Scheme;
 import onebeat.core.rounds.Session;
 import onebeat.core.timing.Rung;
+import onebeat.formats.CoveredGlyphs;
 import onebeat.formats.cards.Sheet;
+import onebeat.formats.cards.SheetPdf;
 import onebeat.formats.cards.WeeksCard;
 import onebeat.formats.out.OutFiles;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -320,7 +325,7 @@ class PlanFilesTest {
     }
 
     @Test
-    void theWeekAndTheCampStandOnAPageEach() {
+    void theWeekAndTheCampStandOnAPageEach() throws IOException {
         WeeksCard card = new WeeksCard(CAMP, PROBLEM, filled(List.of()).plan());
         Sheet week = card.week(FIRST.plusDays(2));
         assertThat(week.title()).isEqualTo("Week of Mon 12 Oct");
@@ -334,6 +339,14 @@ class PlanFilesTest {
         assertThat(camp.rows().subList(0, 4)).extracting(Sheet.Row::mark).containsExactly("1", "2", "3", "4");
         assertThat(camp.rows()).extracting(Sheet.Row::call).contains("Two hands");
         assertThat(camp.after()).containsExactly("28 days are left. Steps are a forecast from the athlete's own book.");
+        for (Sheet sheet : List.of(week, camp)) {
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            SheetPdf.write(sheet, out);
+            try (PDDocument document = Loader.loadPDF(out.toByteArray())) {
+                assertThat(document.getNumberOfPages()).isEqualTo(1);
+                assertThat(CoveredGlyphs.on(document)).isEmpty();
+            }
+        }
         assertThat(card.week(FIRST.plusYears(1)).rows()).isEmpty();
         assertThat(card.week(FIRST.plusYears(1)).after()).containsExactly("Nothing is planned in this week.");
     }
