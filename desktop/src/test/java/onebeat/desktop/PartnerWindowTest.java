@@ -196,7 +196,9 @@ class PartnerWindowTest extends DemoWindow {
             feedersWindow().setHeight(720);
             return true;
         });
-        coach.await("larger with it", () -> letters(feedersWindow()) > 0.12);
+        coach.await(
+                "larger with it",
+                () -> feedersWindow().getScene().getHeight() > 600 && letters(feedersWindow()) > 0.12);
         assertThat(coach.words()).doesNotContain("Feeder:  ");
         coach.press(KeyCode.F);
         coach.await("closed again", () -> Window.getWindows().size() == windows);
