@@ -52,8 +52,6 @@ import org.bytedeco.ffmpeg.swscale.SwsContext;
 import org.bytedeco.ffmpeg.swscale.SwsFilter;
 import org.bytedeco.javacpp.DoublePointer;
 import org.bytedeco.javacpp.FloatPointer;
-import org.bytedeco.javacpp.IntPointer;
-import org.bytedeco.javacpp.PointerPointer;
 import org.jspecify.annotations.Nullable;
 
 /// Writes pictures and sound as an MP4 file: H.264 where an encoder for it is there, MPEG-4 otherwise, and AAC. To be
@@ -62,11 +60,9 @@ final class Mp4Writer implements AutoCloseable {
 
     static final int SOUND_RATE = 48_000;
 
-    private static final int PLANES = 4;
     private static final double BITS_PER_PIXEL = 0.12;
     private static final int SOUND_BITS = 96_000;
 
-    private final int width;
     private final int height;
     private final AVFormatContext file = new AVFormatContext(null);
     private final AVCodecContext picture;
@@ -77,7 +73,7 @@ final class Mp4Writer implements AutoCloseable {
     private final AVFrame frame = av_frame_alloc();
     private final AVFrame heard = av_frame_alloc();
     private final SwsContext scaler;
-    private final IntPointer pixels;
+    private final PixelBuffer pixels;
     private final float[] waiting;
     private int waits;
     private long frames;
@@ -93,7 +89,6 @@ final class Mp4Writer implements AutoCloseable {
 
     /// The same with so many bits of sound a second.
     Mp4Writer(Path path, int width, int height, int fps, int soundBits) throws MediaTrouble {
-        this.width = width;
         this.height = height;
         must(avformat_alloc_output_context2(file, (AVOutputFormat) null, "mp4", path.toString()), path);
         AVCodec h264 = avcodec_find_encoder_by_name("libopenh264");
@@ -140,7 +135,7 @@ final class Mp4Writer implements AutoCloseable {
                 (SwsFilter) null,
                 (SwsFilter) null,
                 (DoublePointer) null);
-        pixels = new IntPointer((long) width * height);
+        pixels = new PixelBuffer(width, height);
     }
 
     private static AVRational rational(int top, int bottom) {
@@ -164,14 +159,9 @@ final class Mp4Writer implements AutoCloseable {
 
     /// The next picture, row by row from the top, as ARGB.
     void picture(int[] argb) throws MediaTrouble {
-        pixels.position(0).put(argb, 0, argb.length);
+        pixels.put(argb);
         av_frame_make_writable(frame);
-        try (PointerPointer<IntPointer> planes = new PointerPointer<>(PLANES);
-                IntPointer strides = new IntPointer(PLANES)) {
-            planes.put(0, pixels);
-            strides.put(0, width * Integer.BYTES);
-            sws_scale(scaler, planes, strides, 0, height, frame.data(), frame.linesize());
-        }
+        sws_scale(scaler, pixels.planes(), pixels.strides(), 0, height, frame.data(), frame.linesize());
         frame.pts(frames++);
         code(picture, frame, pictures);
     }
@@ -226,7 +216,7 @@ final class Mp4Writer implements AutoCloseable {
     @Override
     public void close() {
         sws_freeContext(scaler);
-        pixels.deallocate();
+        pixels.close();
         av_frame_free(frame);
         av_frame_free(heard);
         av_packet_free(packet);

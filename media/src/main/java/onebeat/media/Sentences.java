@@ -47,6 +47,10 @@ final class Sentences {
         return path + " cannot be written. Choose another folder, or make room on the disk. Nothing was written.";
     }
 
+    static String tooSlow(Path path) {
+        return path + " could not be read in time. Check that its disk answers, or copy it to this machine.";
+    }
+
     static String stopped(Path path) {
         return "Reading " + path + " was stopped. Nothing was changed.";
     }

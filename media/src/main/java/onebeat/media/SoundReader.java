@@ -47,6 +47,7 @@ public final class SoundReader implements AutoCloseable {
     private final AVPacket packet = av_packet_alloc();
     private final AVFrame decoded = av_frame_alloc();
     private @Nullable SwrContext converter;
+    private @Nullable SoundKind converts;
     private short[] ready = new short[0];
     private int readyAt;
 
@@ -55,6 +56,9 @@ public final class SoundReader implements AutoCloseable {
 
     private boolean placed;
     private boolean draining;
+
+    /// What a converter is made for.
+    private record SoundKind(int format, int rate, int channels) {}
 
     SoundReader(FilmFile film, int rate, int channels) throws MediaTrouble {
         this.rate = rate;
@@ -171,8 +175,8 @@ public final class SoundReader implements AutoCloseable {
         if (now == null) {
             return new short[0];
         }
-        int most = swr_get_out_samples(now, decoded.nb_samples());
-        try (ShortPointer out = new ShortPointer((long) Math.max(1, most) * channels);
+        int most = Math.max(1, swr_get_out_samples(now, decoded.nb_samples()));
+        try (ShortPointer out = new ShortPointer((long) most * channels + VECTOR);
                 PointerPointer<BytePointer> planes = new PointerPointer<>(1L)) {
             planes.put(0, out);
             int count = swr_convert(now, planes, most, decoded.extended_data(), decoded.nb_samples());
@@ -182,8 +186,16 @@ public final class SoundReader implements AutoCloseable {
         }
     }
 
+    /// The converter works in whole vectors: behind the last sample there is room for one more.
+    private static final int VECTOR = 64;
+
+    /// The converter for what was decoded last. Where a film's sound changes its kind on the way, there is a new one:
+    /// the old one would read samples that are not there.
     private @Nullable SwrContext converter() {
-        if (converter == null) {
+        SoundKind kind = new SoundKind(
+                decoded.format(), decoded.sample_rate(), decoded.ch_layout().nb_channels());
+        if (converter == null || !kind.equals(converts)) {
+            dropConverter();
             SwrContext made = new SwrContext(null);
             try (AVChannelLayout layout = new AVChannelLayout()) {
                 av_channel_layout_default(layout, channels);
@@ -198,10 +210,12 @@ public final class SoundReader implements AutoCloseable {
                         0,
                         null);
                 if (code < 0 || swr_init(made) < 0) {
+                    swr_free(made);
                     return null;
                 }
             }
             converter = made;
+            converts = kind;
         }
         return converter;
     }

@@ -12,23 +12,19 @@ import static org.bytedeco.ffmpeg.global.swscale.sws_getCoefficients;
 import static org.bytedeco.ffmpeg.global.swscale.sws_scale;
 import static org.bytedeco.ffmpeg.global.swscale.sws_setColorspaceDetails;
 
-import java.nio.ByteOrder;
 import java.nio.IntBuffer;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 import org.bytedeco.ffmpeg.avutil.AVRational;
 import org.bytedeco.ffmpeg.swscale.SwsContext;
 import org.bytedeco.ffmpeg.swscale.SwsFilter;
-import org.bytedeco.javacpp.BytePointer;
 import org.bytedeco.javacpp.DoublePointer;
 import org.bytedeco.javacpp.IntPointer;
-import org.bytedeco.javacpp.PointerPointer;
 import org.jspecify.annotations.Nullable;
 
 /// Turns a decoded frame into pixels: scaled into a room, its pixels made square, turned upright.
 final class UprightPicture implements AutoCloseable {
-
-    private static final int BYTES = 4;
 
     /// Films without a word about their colours are taken for high definition from this height on, as is common
     /// practice.
@@ -38,13 +34,19 @@ final class UprightPicture implements AutoCloseable {
     private static final int UNIT = 1 << 16;
 
     private final int rotation;
+    private final BiFunction<Integer, Integer, PixelBuffer> buffers;
     private @Nullable SwsContext scaler;
-    private @Nullable BytePointer room;
-    private long roomBytes;
+    private @Nullable PixelBuffer room;
 
     /// @param rotation clockwise, in degrees
     UprightPicture(int rotation) {
+        this(rotation, PixelBuffer::new);
+    }
+
+    /// @param buffers gives memory for a picture of so many pixels across and down
+    UprightPicture(int rotation, BiFunction<Integer, Integer, PixelBuffer> buffers) {
         this.rotation = rotation;
+        this.buffers = buffers;
     }
 
     /// The picture; empty where its kind of pixels cannot be turned into ours.
@@ -87,30 +89,21 @@ final class UprightPicture implements AutoCloseable {
         }
         scaler = now;
         colours(now, frame);
-        long bytes = (long) wide * tall * BYTES;
-        BytePointer to = room;
-        if (to == null || roomBytes < bytes) {
-            if (to != null) {
-                to.deallocate();
+        PixelBuffer to = roomFor(wide, tall);
+        sws_scale(now, frame.data(), frame.linesize(), 0, frame.height(), to.planes(), to.strides());
+        return Optional.of(to.pixels());
+    }
+
+    private PixelBuffer roomFor(int wide, int tall) {
+        PixelBuffer now = room;
+        if (now == null || !now.is(wide, tall)) {
+            if (now != null) {
+                now.close();
             }
-            to = new BytePointer(bytes);
-            room = to;
-            roomBytes = bytes;
+            now = buffers.apply(wide, tall);
+            room = now;
         }
-        try (PointerPointer<BytePointer> planes = new PointerPointer<>(BYTES);
-                IntPointer strides = new IntPointer(BYTES)) {
-            planes.put(0, to);
-            strides.put(0, wide * BYTES);
-            sws_scale(now, frame.data(), frame.linesize(), 0, frame.height(), planes, strides);
-        }
-        int[] pixels = new int[wide * tall];
-        to.position(0)
-                .limit(bytes)
-                .asByteBuffer()
-                .order(ByteOrder.LITTLE_ENDIAN)
-                .asIntBuffer()
-                .get(pixels);
-        return Optional.of(pixels);
+        return now;
     }
 
     private static void colours(SwsContext scaler, AVFrame frame) {
@@ -158,7 +151,7 @@ final class UprightPicture implements AutoCloseable {
             scaler = null;
         }
         if (room != null) {
-            room.deallocate();
+            room.close();
             room = null;
         }
     }
