@@ -36,7 +36,7 @@ public final class Main {
 
     public static void main(String[] args) {
         ProgramLog.begin();
-        ProgramFolder.holdLibraries();
+        ProgramFolder.begin();
         System.exit(run(
                 writer(FileDescriptor.out, System.out.charset()),
                 writer(FileDescriptor.err, System.err.charset()),

@@ -19,7 +19,7 @@ public final class DemoFile {
 
     public static void main(String[] args) {
         ProgramLog.begin();
-        ProgramFolder.holdLibraries();
+        ProgramFolder.begin();
         System.exit(write(Path.of(args[0])));
     }
 

@@ -12,7 +12,7 @@ public final class Main {
 
     public static void main(String[] args) {
         ProgramLog.begin();
-        ProgramFolder.holdLibraries();
+        ProgramFolder.begin();
         OneBeat.early(EarlyOpening.begin(List.of(args)));
         Application.launch(OneBeat.class, args);
     }

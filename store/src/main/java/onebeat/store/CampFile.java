@@ -32,8 +32,7 @@ public final class CampFile implements AutoCloseable {
     public static final String ENDING = ".onebeat";
 
     private final Path path;
-    private final CampLock lock;
-    private final FileWatch watch;
+    private final Optional<Held> held;
     private final Connection connection;
     private final Handle handle;
     private final List<BadRow> setAside;
@@ -42,18 +41,38 @@ public final class CampFile implements AutoCloseable {
     private final LatestEdit latest = new LatestEdit();
     private final Drafts drafts;
     private volatile Camp camp;
+
+    /// How many changes a camp that was opened for reading has in memory.
+    private int inMemory;
+
     private boolean closed;
 
-    CampFile(Path path, CampLock lock, FileWatch watch, Connection connection, Handle handle, CampReader.Found found) {
+    /// What holds the file at the path; there is none where it was opened for reading.
+    record Held(CampLock lock, FileWatch watch) {}
+
+    CampFile(Path path, Optional<Held> held, Connection connection, Handle handle, CampReader.Found found) {
         this.path = path;
-        this.lock = lock;
-        this.watch = watch;
+        this.held = held;
         this.connection = connection;
         this.handle = handle;
         this.camp = found.camp();
         this.setAside = List.copyOf(found.bad());
         this.drafts = Drafts.read(handle);
-        watch.wrote();
+        wrote();
+    }
+
+    private void wrote() {
+        held.ifPresent(file -> file.watch.wrote());
+    }
+
+    /// What stands at the path. Of a camp that was opened for reading nothing is written there.
+    private FileWatch.State state() {
+        return held.map(file -> file.watch.state()).orElse(FileWatch.State.SAME);
+    }
+
+    /// Whether it was opened for reading: then changes are kept in memory until the camp is written to another file.
+    public boolean isForReading() {
+        return held.isEmpty();
     }
 
     public Path path() {
@@ -71,7 +90,7 @@ public final class CampFile implements AutoCloseable {
 
     /// How many changes are in memory only.
     public int waiting() {
-        return inTurn(waiting::size);
+        return inTurn(() -> waiting.size() + inMemory);
     }
 
     /// Makes a new camp file and opens it.
@@ -104,6 +123,12 @@ public final class CampFile implements AutoCloseable {
         return CampOpener.open(path);
     }
 
+    /// Opens a camp file for reading, or says why not: nothing is locked, and no byte of it or beside it is changed.
+    /// What is changed in the camp is kept in memory.
+    public static Opening read(Path path) {
+        return CampOpener.read(path);
+    }
+
     private <T> T inTurn(Supplier<T> work) {
         turn.lock();
         try {
@@ -130,11 +155,22 @@ public final class CampFile implements AutoCloseable {
                 return afterTheOthers(done);
             }
             return switch (written(h -> History.write(h, done.edit(), progress), done, done.edit())) {
-                case Written _ -> new Saved(camp);
+                case Written _ -> saved(1);
                 case Unwritable(String sentence) -> new NotSaved(sentence);
                 case Hindered(FileTrouble trouble) -> waits(done, trouble);
             };
         });
+    }
+
+    /// What was written: on disk, or in memory where the camp was opened for reading.
+    ///
+    /// @param changes how many more there are than before
+    private Saving saved(int changes) {
+        if (held.isPresent()) {
+            return new Saved(camp);
+        }
+        inMemory += changes;
+        return new Waiting(camp, inMemory, FileTrouble.FOR_READING);
     }
 
     /// What waits is written first, so that the file never holds a change without those before it.
@@ -165,9 +201,9 @@ public final class CampFile implements AutoCloseable {
                     }
                 }
             }
-            return FileTrouble.of(watch.state(), path)
+            return FileTrouble.of(state(), path)
                     .<Saving>map(trouble -> new Waiting(camp, 0, trouble.notSaved()))
-                    .orElse(new Saved(camp));
+                    .orElseGet(() -> saved(0));
         });
     }
 
@@ -208,7 +244,7 @@ public final class CampFile implements AutoCloseable {
                 Edit edit = latest.get(number).orElseGet(() -> History.edit(handle, camp, number));
                 Done done = (forward ? edit : edit.inverse()).doneTo(camp);
                 return switch (written(h -> moved(h, done.edit(), number, forward), done, edit)) {
-                    case Written _ -> new Saved(camp);
+                    case Written _ -> saved(forward ? 1 : -1);
                     case Unwritable(String sentence) -> new NotSaved(sentence);
                     case Hindered(FileTrouble trouble) -> new NotSaved(trouble.notMoved(forward));
                 };
@@ -240,7 +276,7 @@ public final class CampFile implements AutoCloseable {
     /// @param write gives the number that the edit has in the history
     /// @param edit as it is when it is done, not when it is taken back
     private Outcome written(ToIntFunction<Handle> write, Done done, Edit edit) {
-        Optional<FileTrouble> wrong = FileTrouble.of(watch.state(), path);
+        Optional<FileTrouble> wrong = FileTrouble.of(state(), path);
         if (wrong.isPresent()) {
             return new Hindered(wrong.get());
         }
@@ -253,9 +289,11 @@ public final class CampFile implements AutoCloseable {
             return Sqlite.code(e) == SQLiteErrorCode.SQLITE_CONSTRAINT
                     ? new Unwritable("Not saved in " + path + ": " + Sqlite.reason(e) + ". Nothing was changed.")
                     : new Hindered(FileTrouble.of(e, path));
+        } finally {
+            // What was begun and rolled back has touched the file too.
+            wrote();
         }
-        watch.wrote();
-        Optional<FileTrouble> meanwhile = FileTrouble.of(watch.state(), path);
+        Optional<FileTrouble> meanwhile = FileTrouble.of(state(), path);
         if (meanwhile.isPresent()) {
             return new Hindered(meanwhile.get());
         }
@@ -278,9 +316,9 @@ public final class CampFile implements AutoCloseable {
 
     private void writeDrafts() {
         try {
-            if (watch.state() == FileWatch.State.SAME) {
+            if (state() == FileWatch.State.SAME) {
                 drafts.write(handle);
-                watch.wrote();
+                wrote();
             }
         } catch (JdbiException _) {
             // A draft is a courtesy; the next real change reports what is wrong with the disk.
@@ -316,7 +354,7 @@ public final class CampFile implements AutoCloseable {
 
     /// Lets go of the name of the file, so that another file can be opened under it.
     void releaseName() {
-        lock.close();
+        held.ifPresent(file -> file.lock.close());
     }
 
     @Override
@@ -328,8 +366,10 @@ public final class CampFile implements AutoCloseable {
             closed = true;
             handle.close();
             Sqlite.closeQuietly(connection);
-            watch.close();
-            lock.close();
+            held.ifPresent(file -> {
+                file.watch.close();
+                file.lock.close();
+            });
             return true;
         });
     }

@@ -4,13 +4,16 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.BasicFileAttributes;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.HashSet;
 import java.util.Locale;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
@@ -25,16 +28,20 @@ final class CampLock implements AutoCloseable {
     private static final String ENDING = ".open";
     private static final int MOST_TOLD = 200;
 
-    /// The camps that this process has open.
-    private static final Set<Path> HERE = ConcurrentHashMap.newKeySet();
+    /// Who has it where this process does.
+    static final String THIS = "this One Beat";
 
-    private final Path camp;
+    /// The camps that this process has open: the path of each, and what the system knows the file by, since a file may
+    /// have several names (hard links, folders that are mounted twice).
+    private static final Set<Object> HERE = ConcurrentHashMap.newKeySet();
+
+    private final Set<Object> names;
     private final Path file;
     private final FileChannel channel;
     private boolean closed;
 
-    private CampLock(Path camp, Path file, FileChannel channel) {
-        this.camp = camp;
+    private CampLock(Set<Object> names, Path file, FileChannel channel) {
+        this.names = Set.copyOf(names);
         this.file = file;
         this.channel = channel;
     }
@@ -54,7 +61,21 @@ final class CampLock implements AutoCloseable {
     ///
     /// @param camp the real path
     static boolean isHere(Path camp) {
-        return HERE.contains(camp);
+        return names(camp).stream().anyMatch(HERE::contains);
+    }
+
+    /// All that a file is known by.
+    private static Set<Object> names(Path camp) {
+        Set<Object> names = new HashSet<>(Set.of(camp));
+        try {
+            Object key = Files.readAttributes(camp, BasicFileAttributes.class).fileKey();
+            if (key != null) {
+                names.add(key);
+            }
+        } catch (IOException _) {
+            // It is not there yet: its path is all that it has.
+        }
+        return names;
     }
 
     /// Asks for a camp.
@@ -62,8 +83,12 @@ final class CampLock implements AutoCloseable {
     /// @param camp its real path, so that every name of the file leads to one lock
     /// @throws IOException where no file can be made beside it
     static Asked take(Path camp) throws IOException {
-        if (!HERE.add(camp)) {
-            return new Asked.Held("this One Beat");
+        Set<Object> names = names(camp);
+        synchronized (HERE) {
+            if (names.stream().anyMatch(HERE::contains)) {
+                return new Asked.Held(THIS);
+            }
+            HERE.addAll(names);
         }
         boolean taken = false;
         Path file = camp.resolveSibling("." + camp.getFileName() + ENDING);
@@ -78,10 +103,12 @@ final class CampLock implements AutoCloseable {
             channel.truncate(0);
             channel.write(ByteBuffer.wrap(owner().getBytes(StandardCharsets.UTF_8)));
             taken = true;
-            return new Asked.Taken(new CampLock(camp, file, channel));
+            return new Asked.Taken(new CampLock(names, file, channel));
+        } catch (OverlappingFileLockException _) {
+            return new Asked.Held(THIS);
         } finally {
             if (!taken) {
-                HERE.remove(camp);
+                HERE.removeAll(names);
                 if (channel != null) {
                     channel.close();
                 }
@@ -122,7 +149,7 @@ final class CampLock implements AutoCloseable {
         } catch (IOException _) {
             // A lock file that stays behind holds nothing: the system lets go of it with the process.
         } finally {
-            HERE.remove(camp);
+            HERE.removeAll(names);
         }
     }
 }

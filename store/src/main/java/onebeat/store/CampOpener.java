@@ -3,7 +3,6 @@ package onebeat.store;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.LocalDate;
@@ -12,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javax.sql.DataSource;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Card;
 import onebeat.core.camp.Edit;
@@ -53,7 +53,7 @@ final class CampOpener {
             return Optional.of(cannotMake(path, e));
         }
         try (WorkFile making = WorkFile.beside(path)) {
-            migrate(making.path());
+            migrate(Sqlite.source(making.path(), false));
             try (Connection connection = Sqlite.connect(making.path(), false);
                     Handle handle = PlainStatements.on(connection)) {
                 handle.useTransaction(h -> {
@@ -78,17 +78,17 @@ final class CampOpener {
 
     static Opening open(Path path) {
         if (!Files.exists(path)) {
-            return new Refused(
-                    Reason.MISSING, "There is no file " + path + ". Was it moved? Open another one, or the demo.");
+            return Refusals.missing(path);
         }
         if (!Files.isRegularFile(path)) {
             return Refusals.notACamp(path);
         }
         try {
             Path real = path.toRealPath();
+            WorkFile.cleanBeside(path);
             // Before any handle on it is opened and closed, which would let the lock of the one that has it fall.
             if (CampLock.isHere(real)) {
-                return Refusals.inUse(path, "this One Beat");
+                return Refusals.inUse(path, CampLock.THIS);
             }
             Optional<Header> header = Header.of(path);
             if (header.isEmpty() || header.get().applicationId() != Header.CAMP) {
@@ -104,9 +104,7 @@ final class CampOpener {
         } catch (IOException e) {
             return Files.isReadable(path)
                     ? Refusals.cannotWrite(path, Sqlite.reason(e))
-                    : new Refused(
-                            Reason.CANNOT_READ,
-                            "Cannot read " + path + ": " + Sqlite.reason(e) + ". It was left as it is.");
+                    : Refusals.cannotRead(path, e);
         }
     }
 
@@ -132,13 +130,13 @@ final class CampOpener {
         try {
             connection = Sqlite.connect(path, true);
             Handle handle = PlainStatements.on(connection);
-            Optional<String> wrong = wrong(handle);
+            Optional<Refused> wrong = unfit(path, handle);
             if (wrong.isPresent()) {
-                return Refusals.spoilt(path, wrong.get());
+                return wrong.get();
             }
             takeFor(handle);
             CampReader.Found found = CampReader.read(handle, today()).after(before);
-            CampFile file = new CampFile(path, lock, watch, connection, handle, found);
+            CampFile file = new CampFile(path, Optional.of(new CampFile.Held(lock, watch)), connection, handle, found);
             keep = true;
             return new Opened(file);
         } catch (SQLException | JdbiException | IllegalArgumentException e) {
@@ -159,16 +157,19 @@ final class CampOpener {
     private static Opening upgraded(Path path, Header header, CampLock lock) throws IOException {
         List<BadRow> aside = new ArrayList<>();
         try (WorkFile work = WorkFile.beside(path)) {
-            Optional<String> before = looked(path, _ -> {});
+            Optional<String> before = looked(path);
             if (before.isPresent()) {
                 return Refusals.spoilt(path, before.get());
             }
-            Files.copy(path, work.path(), StandardCopyOption.REPLACE_EXISTING);
-            migrate(work.path());
-            Optional<String> after = looked(
-                    work.path(), h -> aside.addAll(CampReader.read(h, today()).bad()));
-            if (after.isPresent()) {
-                return Refusals.spoilt(path, after.get());
+            work.fillFrom(path);
+            migrate(Sqlite.source(work.path(), false));
+            try (Connection connection = Sqlite.connect(work.path(), true);
+                    Handle handle = PlainStatements.on(connection)) {
+                Optional<Refused> after = unfit(path, handle);
+                if (after.isPresent()) {
+                    return after.get();
+                }
+                aside.addAll(CampReader.read(handle, today()).bad());
             }
             Copies.usual().keepBefore(path, header.userVersion());
             work.moveTo(path);
@@ -180,16 +181,75 @@ final class CampOpener {
         return opened(path, lock, aside);
     }
 
-    /// What a look at a whole file finds wrong; where that is nothing, it is read. What a machine that died left half
-    /// done in it is put right.
-    private static Optional<String> looked(Path path, Consumer<Handle> read) throws SQLException {
+    /// What a look at a whole file finds wrong. What a machine that died left half done in it is put right.
+    private static Optional<String> looked(Path path) throws SQLException {
         try (Connection connection = Sqlite.connect(path, true);
                 Handle handle = PlainStatements.on(connection)) {
-            Optional<String> wrong = wrong(handle);
-            if (wrong.isEmpty()) {
-                read.accept(handle);
+            return wrong(handle);
+        }
+    }
+
+    /// Why a database of the newest kind is no camp that can be opened: before anything is written into it.
+    private static Optional<Refused> unfit(Path path, Handle handle) {
+        return CampSchema.foreign(handle)
+                .map(what -> Refusals.foreign(path, what))
+                .or(() -> wrong(handle).map(what -> Refusals.spoilt(path, what)));
+    }
+
+    /// Opens a camp for reading: nothing is locked, and no byte of it or beside it is changed, so that it works where
+    /// nothing can be written, and while another program has it open. What is changed in it is kept in memory.
+    static Opening read(Path path) {
+        if (!Files.exists(path)) {
+            return Refusals.missing(path);
+        }
+        if (!Files.isRegularFile(path)) {
+            return Refusals.notACamp(path);
+        }
+        Connection connection = null;
+        boolean keep = false;
+        try {
+            // Closing a handle on the file would let the lock of this program fall.
+            if (CampLock.isHere(path.toRealPath())) {
+                return Refusals.inUse(path, CampLock.THIS);
             }
-            return wrong;
+            Optional<Header> header = Header.of(path);
+            if (header.isEmpty() || header.get().applicationId() != Header.CAMP) {
+                return Refusals.notACamp(path);
+            }
+            if (header.get().userVersion() > Header.NEWEST) {
+                return Refusals.newer(path, header.get().userVersion());
+            }
+            Optional<byte[]> bytes = CampBytes.of(path);
+            if (bytes.isEmpty()) {
+                return Refusals.halfWritten(path);
+            }
+            connection = Sqlite.inMemory(bytes.get());
+            Handle handle = PlainStatements.on(connection);
+            if (header.get().userVersion() < Header.NEWEST) {
+                Optional<String> before = wrong(handle);
+                if (before.isPresent()) {
+                    return Refusals.spoilt(path, before.get());
+                }
+                migrate(new OneConnection(connection));
+            }
+            Optional<Refused> wrong = unfit(path, handle);
+            if (wrong.isPresent()) {
+                return wrong.get();
+            }
+            CampReader.Found found = CampReader.read(handle, today());
+            CampFile file = new CampFile(path, Optional.empty(), connection, handle, found);
+            keep = true;
+            return new Opened(file);
+        } catch (IOException e) {
+            return Refusals.cannotRead(path, e);
+        } catch (SQLException | JdbiException | FlywayException | IllegalArgumentException e) {
+            return Refusals.refused(path, e);
+        } catch (LinkageError e) {
+            return Refusals.noDatabase(path, e);
+        } finally {
+            if (!keep) {
+                Sqlite.closeQuietly(connection);
+            }
         }
     }
 
@@ -254,13 +314,14 @@ final class CampOpener {
         camp.shelf(place).all().forEach(thing -> filling.add(Edit.add(place, thing)));
     }
 
-    private static void migrate(Path path) throws SQLException {
+    /// Brings a database to the newest schema, from none or an older one.
+    static void migrate(DataSource source) throws SQLException {
         Flyway.configure(CampFile.class.getClassLoader())
-                .dataSource(Sqlite.source(path, false))
+                .dataSource(source)
                 .locations("classpath:onebeat/store/migration")
                 .load()
                 .migrate();
-        try (Connection connection = Sqlite.connect(path, false);
+        try (Connection connection = source.getConnection();
                 Handle handle = PlainStatements.on(connection)) {
             handle.execute("PRAGMA application_id = " + Header.CAMP);
             handle.execute("PRAGMA user_version = " + Header.NEWEST);

@@ -4,9 +4,10 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.sql.Connection;
+import java.sql.SQLException;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -21,6 +22,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.JdbiException;
+import org.sqlite.SQLiteErrorCode;
 
 /// Copies of camps from before, in a folder of the program: of each camp the last ten openings and one a week.
 public final class Copies {
@@ -79,7 +83,7 @@ public final class Copies {
         Path folder = folder(file.path());
         Path fresh = folder.resolve(STAMP.format(now) + CampFile.ENDING);
         try {
-            Files.createDirectories(folder);
+            ProgramFolder.make(folder);
             List<Copy> before = of(file.path());
             Optional<String> wrong = file.copyTo(fresh);
             if (wrong.isPresent()) {
@@ -103,14 +107,13 @@ public final class Copies {
     /// Keeps the bytes of a camp that is about to be brought up to date.
     void keepBefore(Path camp, int version) throws IOException {
         Path folder = folder(camp);
-        Files.createDirectories(folder);
-        Files.copy(
+        ProgramFolder.make(folder);
+        WorkFile.copy(
                 camp,
                 folder.resolve(STAMP.format(LocalDateTime.now(ZoneId.systemDefault()))
                         + BEFORE
                         + (version + 1)
-                        + CampFile.ENDING),
-                StandardCopyOption.REPLACE_EXISTING);
+                        + CampFile.ENDING));
     }
 
     /// The header counts transactions and says which library wrote it; the rest is what the camp holds.
@@ -168,21 +171,52 @@ public final class Copies {
     ///
     /// @return what is wrong, in a sentence; empty where it is done
     public Optional<String> restore(Copy copy, Path camp, LocalDateTime now) {
-        try (WorkFile making = WorkFile.beside(camp)) {
-            if (Files.exists(camp)) {
-                Files.createDirectories(folder(camp));
-                Files.copy(
-                        camp,
-                        folder(camp).resolve(STAMP.format(now) + CampFile.ENDING),
-                        StandardCopyOption.REPLACE_EXISTING);
-            }
-            Files.copy(copy.file(), making.path(), StandardCopyOption.REPLACE_EXISTING);
-            CampCopy.deleteJournal(camp);
-            making.moveTo(camp);
-            return Optional.empty();
+        try {
+            return switch (CampLock.take(Files.exists(camp) ? camp.toRealPath() : camp.toAbsolutePath())) {
+                case CampLock.Asked.Held(String who) -> Optional.of(inUse(camp, who));
+                case CampLock.Asked.Taken(CampLock lock) -> {
+                    try {
+                        yield restoreHeld(copy, camp, now);
+                    } finally {
+                        lock.close();
+                    }
+                }
+            };
         } catch (IOException e) {
             return Optional.of("The copy could not be put back to " + camp + ": " + Sqlite.reason(e)
                     + ". Everything was left as it is.");
+        }
+    }
+
+    private static String inUse(Path camp, String who) {
+        return "The copy was not put back: " + Refusals.inUse(camp, who).sentence();
+    }
+
+    private Optional<String> restoreHeld(Copy copy, Path camp, LocalDateTime now) throws IOException {
+        try (WorkFile making = WorkFile.beside(camp)) {
+            if (Files.exists(camp)) {
+                if (isHeldByDatabase(camp)) {
+                    return Optional.of(inUse(camp, "another program"));
+                }
+                ProgramFolder.make(folder(camp));
+                WorkFile.copy(camp, folder(camp).resolve(STAMP.format(now) + CampFile.ENDING));
+            }
+            making.fillFrom(copy.file());
+            CampCopy.deleteJournal(camp);
+            making.moveTo(camp);
+            return Optional.empty();
+        }
+    }
+
+    /// Whether somebody holds the file under another name. A file that is no database any more is held by nobody.
+    private static boolean isHeldByDatabase(Path camp) {
+        try (Connection connection = Sqlite.connect(camp, true);
+                Handle handle = PlainStatements.on(connection)) {
+            handle.execute("BEGIN EXCLUSIVE");
+            handle.execute("ROLLBACK");
+            return false;
+        } catch (SQLException | JdbiException e) {
+            return Sqlite.code(e) == SQLiteErrorCode.SQLITE_BUSY || Sqlite.code(e) == SQLiteErrorCode.SQLITE_LOCKED;
         }
     }
 
@@ -194,7 +228,7 @@ public final class Copies {
         Path beside = camp.resolveSibling(name + " of " + STAMP.format(copy.taken()) + CampFile.ENDING);
         try {
             if (!Files.exists(beside)) {
-                Files.copy(copy.file(), beside);
+                WorkFile.copy(copy.file(), beside);
             }
             return Optional.of(beside);
         } catch (IOException _) {

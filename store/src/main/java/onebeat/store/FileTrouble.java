@@ -9,6 +9,10 @@ import java.util.Optional;
 /// @param why the trouble and what to do, in sentences
 record FileTrouble(String where, String why) {
 
+    /// Said of changes to a camp that was opened for reading.
+    static final String FOR_READING =
+            "The camp is opened for reading. Write it to another file to keep what you change.";
+
     /// What the place of the file says; empty where all is well.
     static Optional<FileTrouble> of(FileWatch.State state, Path path) {
         return switch (state) {

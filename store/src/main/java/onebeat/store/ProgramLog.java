@@ -47,7 +47,7 @@ public final class ProgramLog {
     private static void open() {
         try {
             Path folder = ProgramFolder.path().resolve("log");
-            Files.createDirectories(folder);
+            ProgramFolder.make(folder);
             // A percent sign in the folder's name would be taken for a pattern.
             String pattern = folder.toString().replace("%", "%%") + "/onebeat-%g.log";
             FileHandler handler = new FileHandler(pattern, MOST_BYTES, FILES, true);

@@ -16,6 +16,32 @@ final class Refusals {
                 path + " is not a camp file. It was left as it is. Camp files end in " + CampFile.ENDING + ".");
     }
 
+    static Refused missing(Path path) {
+        return new Refused(
+                Reason.MISSING, "There is no file " + path + ". Was it moved? Open another one, or the demo.");
+    }
+
+    static Refused cannotRead(Path path, Exception e) {
+        return new Refused(
+                Reason.CANNOT_READ, "Cannot read " + path + ": " + Sqlite.reason(e) + ". It was left as it is.");
+    }
+
+    /// @param what which part of the database, and what about it
+    static Refused foreign(Path path, String what) {
+        return new Refused(
+                Reason.SPOILT,
+                path + " was changed by another program: " + what
+                        + ". Such a part can change or delete what is saved. It was left as it is. Open a copy from"
+                        + " before, or ask whoever sent the file.");
+    }
+
+    static Refused halfWritten(Path path) {
+        return new Refused(
+                Reason.CANNOT_READ,
+                "Cannot read " + path + ": a change in it was begun and not ended. Open it in the program once, or wait"
+                        + " until the program that writes it is done.");
+    }
+
     static Refused inUse(Path path, String who) {
         return new Refused(
                 Reason.IN_USE, path + " is open in " + who + ". Close it there first, or open another camp.");

@@ -3,10 +3,12 @@ package onebeat.store;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.sqlite.NativeLibraryNotFoundException;
 import org.sqlite.SQLiteConfig;
+import org.sqlite.SQLiteConnection;
 import org.sqlite.SQLiteDataSource;
 import org.sqlite.SQLiteErrorCode;
 import org.sqlite.SQLiteException;
@@ -56,7 +58,26 @@ final class Sqlite {
     }
 
     static Connection connect(Path path, boolean exclusive) throws SQLException {
-        return source(path, exclusive).getConnection();
+        return careful(source(path, exclusive).getConnection());
+    }
+
+    /// A database in memory that holds these bytes. What is written into it stays there.
+    static Connection inMemory(byte[] bytes) throws SQLException {
+        SQLiteDataSource source = new SQLiteDataSource();
+        source.setUrl("jdbc:sqlite::memory:");
+        Connection connection = source.getConnection();
+        connection.unwrap(SQLiteConnection.class).deserialize("main", bytes);
+        return careful(connection);
+    }
+
+    /// What a file from somewhere else brings along runs nothing that could do harm, and is looked at more closely
+    /// (SQLite documentation, "Defense Against The Dark Arts").
+    private static Connection careful(Connection connection) throws SQLException {
+        try (Statement statement = connection.createStatement()) {
+            statement.execute("PRAGMA trusted_schema = OFF");
+            statement.execute("PRAGMA cell_size_check = ON");
+        }
+        return connection;
     }
 
     static void closeQuietly(@Nullable Connection connection) {

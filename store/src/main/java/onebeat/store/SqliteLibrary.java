@@ -42,7 +42,7 @@ final class SqliteLibrary {
             if (in == null) {
                 return false;
             }
-            Files.createDirectories(folder);
+            ProgramFolder.make(folder);
             Path making = Files.createTempFile(folder, "library", ".new");
             Files.copy(in, making, StandardCopyOption.REPLACE_EXISTING);
             Files.move(making, library, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);

@@ -38,7 +38,7 @@ class CampLookTest {
         try (CampFile file = ((Opened) CampFile.create(path, CampFileTest.CARD, _ -> {})).file()) {
             assertThat(CampLook.into(path))
                     .isInstanceOfSatisfying(
-                            Unseen.class, no -> assertThat(no.sentence()).contains("open here"));
+                            Unseen.class, no -> assertThat(no.sentence()).contains("is open in this One Beat"));
             assertThat(file.path()).isEqualTo(path);
         }
     }

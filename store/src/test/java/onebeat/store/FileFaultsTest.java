@@ -14,11 +14,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.nio.file.attribute.FileTime;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import onebeat.core.camp.Camp;
 import onebeat.core.camp.Edit;
@@ -81,8 +79,14 @@ class FileFaultsTest {
 
     /// Whatever happened to the file, no change is told as saved, and all of them are in the file written anew.
     private void kept(Path path, Fault fault, Path anew) throws IOException {
+        kept(path, fault, anew, _ -> {});
+    }
+
+    /// @param first done while the camp is open, before anything is saved
+    private void kept(Path path, Fault fault, Path anew, Fault first) throws IOException {
         Camp wanted;
         try (CampFile file = opened(CampFile.open(path))) {
+            first.to(path);
             saved(file.save(Edit.add(Place.DRILLS, drill("d1", "1 2"))));
             fault.to(path);
             for (int i = 2; i < 5; i++) {
@@ -160,12 +164,50 @@ class FileFaultsTest {
         }
     }
 
+    /// A database that is held exclusively counts no transactions in its header: older bytes have the same size and the
+    /// same header. What tells them is the time.
     @Test
-    void aCampThatWasOnlyTouchedIsSavedInto() throws IOException {
+    void olderBytesPutBackInPlaceAreTold() throws IOException {
+        kept(
+                camp(),
+                file -> {
+                    // The first one of three changes is in the file; the bytes before it come back.
+                    Files.write(file, Files.readAllBytes(folder.resolve("older")));
+                },
+                folder.resolve("beside.onebeat"),
+                file -> Files.copy(file, folder.resolve("older")));
+    }
+
+    @Test
+    void aHardLinkLeadsToTheSameLock() throws IOException, InterruptedException {
         Path path = camp();
+        Path link = folder.resolve("link.onebeat");
+        Files.createLink(link, path);
         try (CampFile file = opened(CampFile.open(path))) {
-            Files.setLastModifiedTime(path, FileTime.from(1, TimeUnit.DAYS));
-            saved(file.save(Edit.add(Place.DRILLS, drill("d1", "3"))));
+            assertThat(refused(CampFile.open(link)).reason()).isEqualTo(Reason.IN_USE);
+            assertThat(second(link)).contains("IN_USE");
+            assertThat(second(path)).contains("IN_USE");
+            saved(file.save(Edit.add(Place.DRILLS, drill("d1", "1"))));
+        }
+    }
+
+    /// A folder that is mounted twice; left out where nothing may be mounted.
+    @Test
+    void aFolderMountedTwiceLeadsToTheSameLock() throws IOException, InterruptedException {
+        Path path = camp();
+        Path twice = Files.createDirectory(folder.resolve("twice"));
+        assumeTrue(new ProcessBuilder("mount", "--bind", folder.toString(), twice.toString())
+                        .start()
+                        .waitFor()
+                == 0);
+        try (CampFile file = opened(CampFile.open(path))) {
+            Path other = twice.resolve("a.onebeat");
+            assertThat(refused(CampFile.open(other)).reason()).isEqualTo(Reason.IN_USE);
+            assertThat(second(other)).contains("IN_USE");
+            saved(file.save(Edit.add(Place.DRILLS, drill("d1", "1"))));
+        } finally {
+            assertThat(new ProcessBuilder("umount", twice.toString()).start().waitFor())
+                    .isZero();
         }
     }
 

@@ -100,7 +100,7 @@ public final class LastCamp {
 
     private static void write(Path note, String words) {
         try {
-            Files.createDirectories(ProgramFolder.path());
+            ProgramFolder.make(ProgramFolder.path());
             Files.writeString(note, words);
         } catch (IOException e) {
             System.err.println("The last camp is not remembered: " + e.getMessage());

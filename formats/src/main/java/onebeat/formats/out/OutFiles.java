@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -94,14 +95,13 @@ public final class OutFiles {
         }
         Path place = free(Files.exists(path) ? path.toRealPath() : path, taken);
         Path folder = place.toAbsolutePath().getParent();
-        Path making = Files.createTempFile(folder, ".onebeat", ".new");
+        Path making = making(folder);
         try {
             MessageDigest digest = sha256();
             try (OutputStream out =
                     new DigestOutputStream(new BufferedOutputStream(Files.newOutputStream(making)), digest)) {
                 content.writeTo(out);
             }
-            widen(making);
             // Known before it stands there: a machine that dies between the two leaves nothing that is not ours.
             remember(HexFormat.of().formatHex(digest.digest()));
             Files.move(making, place, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
@@ -111,10 +111,16 @@ public final class OutFiles {
         }
     }
 
-    /// A temporary file is for its owner alone; what goes out is as readable as any other file.
-    private static void widen(Path file) {
-        boolean done = file.toFile().setReadable(true, false);
-        assert done || Files.isReadable(file);
+    /// A new file beside a place, as readable as the system makes files.
+    private static Path making(Path folder) throws IOException {
+        for (int number = 1; ; number++) {
+            try {
+                return Files.createFile(folder.resolve(
+                        ".onebeat-" + ProcessHandle.current().pid() + "-" + number + ".new"));
+            } catch (FileAlreadyExistsException _) {
+                // The next name, then.
+            }
+        }
     }
 
     private Path free(Path path, Taken taken) throws IOException {
