@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.ExecutionException;
 import org.openjdk.jmh.results.RunResult;
@@ -65,10 +66,18 @@ public final class Main {
         return parts;
     }
 
+    private static final Set<String> HELP = Set.of("--help", "-h", "help");
+
     /// Without a word all is measured but the tables of the ear, which take an hour and are no speeds; with the
     /// name of a part only that. At the end all ratios stand in one table.
     public static void main(String[] args)
             throws RunnerException, InterruptedException, ExecutionException, IOException {
+        if (args.length > 0 && HELP.contains(args[0])) {
+            System.out.println("./onebeat bench          measures all and prints one table: about twenty minutes\n"
+                    + "./onebeat bench PART     measures one part: " + String.join(", ", PARTS.keySet()) + "\n"
+                    + "Each row stands beside something measured in the same run. Nothing is changed.");
+            return;
+        }
         if (args.length > 0 && args[0].equals("stops")) {
             StopsRun.print();
             return;

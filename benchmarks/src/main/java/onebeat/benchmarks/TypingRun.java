@@ -4,11 +4,11 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import onebeat.formats.out.TemporaryFolder;
 
 /// How long a key holds up the installed program's window, while a line is typed and while somebody goes along the
 /// rope: the program's own measure in a real window, beside one picture of the screen.
@@ -23,7 +23,7 @@ final class TypingRun {
 
     /// @param image the folder of the installed program
     static void print(Path image) throws IOException, InterruptedException {
-        Path data = Files.createTempDirectory("onebeat-typing");
+        Path data = TemporaryFolder.make("onebeat-typing");
         Process process = WindowRun.beginWith(
                 "-Dprism.order=sw", List.of(image.resolve("bin/onebeat-window").toString(), "--typing"), data);
         try (BufferedReader out =

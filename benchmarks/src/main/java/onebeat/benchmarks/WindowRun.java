@@ -10,6 +10,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import onebeat.formats.out.TemporaryFolder;
 
 /// The installed program as a whole process beside an empty window on the same runtime: how long until it is
 /// drawn, how much memory it takes, and how long its command line takes beside an empty program that loads the
@@ -24,7 +25,7 @@ final class WindowRun {
 
     /// @param image the folder of the installed program
     static void print(Path image) throws IOException, InterruptedException {
-        Path data = Files.createTempDirectory("onebeat-window");
+        Path data = TemporaryFolder.make("onebeat-window");
         String java = image.resolve("lib/runtime/bin/java").toString();
         String classes =
                 Path.of(System.getProperty("java.class.path").split(":", 2)[0]).toString();

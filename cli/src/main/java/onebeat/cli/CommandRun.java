@@ -63,12 +63,23 @@ final class CommandRun {
     }
 
     private int asked(ParameterException e) {
+        if (e instanceof UnmatchedArgumentException unknown
+                && unknown.getCommandLine().getParent() == null
+                && isPath(unknown.getUnmatched().getFirst())) {
+            errWords.println("There is no file " + unknown.getUnmatched().getFirst() + ", and no such command.");
+            return NOT_ASKED_RIGHT;
+        }
         errWords.println(e.getMessage());
         if (!UnmatchedArgumentException.printSuggestions(e, errWords)) {
             errWords.println(
                     "See " + e.getCommandLine().getCommandSpec().qualifiedName() + " --help for what can be asked.");
         }
         return NOT_ASKED_RIGHT;
+    }
+
+    /// Commands are words: what has a slash or an ending is a file.
+    private static boolean isPath(String word) {
+        return !word.startsWith("-") && (word.indexOf('/') >= 0 || word.indexOf('.') > 0);
     }
 
     private int unexpected(Exception e, CommandLine command) {

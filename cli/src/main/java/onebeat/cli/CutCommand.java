@@ -1,6 +1,5 @@
 package onebeat.cli;
 
-import java.io.Console;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -28,7 +27,6 @@ import onebeat.formats.out.OutFiles;
 import onebeat.media.Cut;
 import onebeat.media.CutWriter;
 import onebeat.media.FilmOpening;
-import onebeat.media.ReadProgress;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -103,10 +101,16 @@ final class CutCommand implements Callable<Integer> {
             return refuse("Which reel of " + log + " is " + film + "? Say it with --reel. There are: "
                     + own.exchanges().stream().map(Exchange::reelId).distinct().collect(Collectors.joining(", ")));
         }
-        return switch (onebeat.media.FilmFile.open(film)) {
+        return switch (opening()) {
             case FilmOpening.Refused(String sentence) -> refuse(sentence);
             case FilmOpening.Opened(onebeat.media.FilmFile opened) -> cut(opened, own, name.get());
         };
+    }
+
+    private FilmOpening opening() {
+        try (TerminalProgress told = new TerminalProgress(spec.commandLine().getErr(), "reading")) {
+            return onebeat.media.FilmFile.open(film, told);
+        }
     }
 
     private int refuse(String sentence) {
@@ -192,19 +196,9 @@ final class CutCommand implements Callable<Integer> {
 
     private int write(Cut cut, FilmCsv.Film own, String name) {
         OutFiles.Taken taken = overwrite ? OutFiles.Taken.REPLACE : OutFiles.Taken.REFUSE;
-        boolean terminal = Optional.ofNullable(System.console())
-                .filter(Console::isTerminal)
-                .isPresent();
-        ReadProgress told = share -> {
-            if (terminal) {
-                spec.commandLine().getErr().printf("\rcutting: %3.0f %%", PERCENT * share);
-                spec.commandLine().getErr().flush();
-            }
-            return true;
-        };
-        CutWriter.Result result = CutWriter.write(cut, out, Outputs.files(), taken, told);
-        if (terminal) {
-            spec.commandLine().getErr().println();
+        CutWriter.Result result;
+        try (TerminalProgress told = new TerminalProgress(spec.commandLine().getErr(), "cutting")) {
+            result = CutWriter.write(cut, out, Outputs.files(), taken, told);
         }
         return switch (result) {
             case CutWriter.NotWritten(String sentence) -> refuse(sentence);

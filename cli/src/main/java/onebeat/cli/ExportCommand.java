@@ -48,7 +48,7 @@ final class ExportCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return switch (CampFile.open(file)) {
+        return switch (CampFile.read(file)) {
             case Opening.Refused refused -> {
                 spec.commandLine().getErr().println(refused.sentence());
                 yield NOT_WRITTEN;

@@ -1,6 +1,7 @@
 package onebeat.cli;
 
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
@@ -61,13 +62,19 @@ final class FilmCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return switch (FilmFile.open(file)) {
+        return switch (opening()) {
             case FilmOpening.Refused(String sentence) -> refuse(sentence);
             case FilmOpening.Opened(FilmFile film) -> {
                 Optional<String> wrong = png == null ? Optional.empty() : write(film, png);
                 yield wrong.isPresent() ? refuse(wrong.get()) : tell(film.info());
             }
         };
+    }
+
+    private FilmOpening opening() {
+        try (TerminalProgress told = new TerminalProgress(spec.commandLine().getErr(), "reading")) {
+            return FilmFile.open(file, told);
+        }
     }
 
     private int refuse(String sentence) {
@@ -137,10 +144,14 @@ final class FilmCommand implements Callable<Integer> {
             return Optional.of("Frame " + frame + " of " + file + " cannot be decoded.");
         }
         try {
+            // Coded in memory: the coder keeps its own file otherwise, and ends in a fault where the disk is full.
+            ByteArrayOutputStream coded = new ByteArrayOutputStream();
+            ImageIO.setUseCache(false);
+            ImageIO.write(image(picture.get()), "png", coded);
             Outputs.files()
                     .write(
                             to,
-                            out -> ImageIO.write(image(picture.get()), "png", out),
+                            coded::writeTo,
                             overwrite ? OutFiles.Taken.REPLACE : OutFiles.Taken.REFUSE);
             return Optional.empty();
         } catch (IOException e) {

@@ -93,7 +93,21 @@ final class FindCommand implements Callable<Integer> {
             new LineErrors(spec, json, line).tell(misread);
             return NOT_A_LINE;
         }
+        int least = Finder.leastDepth(fed, context);
+        if (least > MOST_DEPTH) {
+            return refuse(fed + " feeds " + least + " strikes, and answers to " + MOST_DEPTH
+                    + " at most can be looked for. Give a shorter feed.");
+        }
+        if (least > depth) {
+            return refuse(fed + " feeds " + least + " strikes, and each is met by an action: --depth is " + least
+                    + " at least, not " + depth + ".");
+        }
         return told(Finder.find(new Finder.Query(fed, context, has, depth, top)));
+    }
+
+    private int refuse(String sentence) {
+        spec.commandLine().getErr().println(sentence);
+        return NOT_A_LINE;
     }
 
     private int told(Found found) {

@@ -101,8 +101,13 @@ final class HearCommand implements Callable<Integer> {
     }
 
     private int heard(Optional<PlannedRound> planned) {
-        try (SoundSource source = source()) {
-            HeardSound sound = HeardSound.in(source, _ -> true);
+        try (SoundSource source = source();
+                TerminalProgress progress =
+                        new TerminalProgress(spec.commandLine().getErr(), "hearing")) {
+            HeardSound sound = HeardSound.in(source, seconds -> {
+                progress.tell(String.format(Locale.ROOT, "%.1f min", seconds / 60));
+                return true;
+            });
             Optional<RecordedRound> done =
                     planned.flatMap(plan -> RecordedRound.of(plan, sound.onsets(), sound.seconds()));
             PrintWriter out = spec.commandLine().getOut();
@@ -127,6 +132,9 @@ final class HearCommand implements Callable<Integer> {
     }
 
     private SoundSource source() throws IOException {
+        if (Files.exists(file) && !Files.isRegularFile(file)) {
+            throw new IOException("it is a folder or a device. Give a WAV file or a film");
+        }
         byte[] first;
         try (InputStream in = Files.newInputStream(file)) {
             first = in.readNBytes(4);
@@ -135,7 +143,11 @@ final class HearCommand implements Callable<Integer> {
         if (magic.equals("RIFF") || magic.equals("RIFX")) {
             return new WavSource(file);
         }
-        return switch (FilmFile.open(file)) {
+        FilmOpening opening;
+        try (TerminalProgress progress = new TerminalProgress(spec.commandLine().getErr(), "reading")) {
+            opening = FilmFile.open(file, progress);
+        }
+        return switch (opening) {
             case FilmOpening.Refused(String sentence) -> throw new IOException(sentence);
             case FilmOpening.Opened(FilmFile film) ->
                 FilmSoundSource.of(film).orElseThrow(() -> new IOException("the film has no sound"));

@@ -19,12 +19,14 @@ import onebeat.core.plan.HeldElsewhere;
 import onebeat.core.plan.KeptPlan;
 import onebeat.core.plan.PlanProblem;
 import onebeat.core.plan.PlanProblems;
+import onebeat.core.plan.PlanRules;
 import onebeat.core.plan.PlanSettings;
 import onebeat.core.plan.PlanWords;
 import onebeat.core.plan.PlannedDay;
 import onebeat.core.plan.SolvedPlan;
 import onebeat.formats.out.IoWords;
 import onebeat.formats.out.OutFiles;
+import onebeat.formats.plan.GymCalendar;
 import onebeat.formats.plan.OtherPlan;
 import onebeat.formats.plan.PlanCalendarFile;
 import onebeat.formats.plan.PlanJson;
@@ -92,6 +94,12 @@ final class PlanCommand implements Callable<Integer> {
     private List<Path> beside = List.of();
 
     @Option(
+            names = "--calendar",
+            paramLabel = "FILE",
+            description = "The gym's calendar (.ics): there is time on its days only, from its first event to its last.")
+    private @Nullable Path calendar;
+
+    @Option(
             names = "--take",
             description = "Keep the plan in the camp. A plan that is kept already is changed as little as can be.")
     private boolean take;
@@ -110,7 +118,8 @@ final class PlanCommand implements Callable<Integer> {
         if (!(seconds > 0 && seconds <= MOST_SECONDS)) {
             throw new ParameterException(spec.commandLine(), "--seconds is above 0 and at most 3600, not " + seconds);
         }
-        return switch (CampFile.open(file)) {
+        // What only reads changes no byte, and works where nothing can be written.
+        return switch (take ? CampFile.open(file) : CampFile.read(file)) {
             case Opening.Refused refused -> refuse(refused.sentence());
             case Opening.Opened opened -> {
                 try (CampFile camp = opened.file()) {
@@ -143,6 +152,20 @@ final class PlanCommand implements Callable<Integer> {
             }
         }
         PlanProblem asked = PlanProblems.of(camp, PlanSettings.of(camp), first, FightPlanPlaces.of(camp));
+        if (calendar != null) {
+            try {
+                Map<LocalDate, PlanRules.Time> days = GymCalendar.days(
+                        calendar, first, camp.card().fightNight(), ZoneId.systemDefault(), () -> false);
+                if (days.isEmpty()) {
+                    return refuse(calendar + " has nothing between " + first + " and fight night.");
+                }
+                PlanRules rules = asked.rules().onlyOn(asked.dates(), days);
+                PlanSettings.kept(camp, rules).ifPresent(others::add);
+                asked = PlanProblems.of(camp, rules, first, FightPlanPlaces.of(camp));
+            } catch (IOException e) {
+                return refuse(calendar + ": " + IoWords.of(e));
+            }
+        }
         PlanProblem problem = asked.after(KeptPlan.of(camp, asked));
         SolvedPlan solved = CampPlanner.solve(problem, new PlanSearch(seconds, seed), _ -> {}, () -> false);
         PrintWriter out = spec.commandLine().getOut();

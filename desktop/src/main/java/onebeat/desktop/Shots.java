@@ -1,7 +1,6 @@
 package onebeat.desktop;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayDeque;
@@ -23,6 +22,7 @@ import onebeat.desktop.shell.Shell;
 import onebeat.desktop.text.Texts;
 import onebeat.store.CampFile;
 import onebeat.store.Opening.Opened;
+import onebeat.formats.out.TemporaryFolder;
 
 /// Draws every main view of the demo camp into a folder, one PNG each.
 final class Shots {
@@ -150,7 +150,7 @@ final class Shots {
     /// The demo camp in a file of its own, made anew.
     static Optional<CampFile> camp(LocalDate today) {
         try {
-            Path path = Files.createTempDirectory("onebeat").resolve("shots" + CampFile.ENDING);
+            Path path = TemporaryFolder.make("onebeat").resolve("shots" + CampFile.ENDING);
             return DemoCamp.openOrCreate(path, today) instanceof Opened opened
                     ? Optional.of(opened.file())
                     : Optional.empty();

@@ -82,6 +82,7 @@ public final class CutWriter {
             }
             files.mustBeFree(to, taken);
             making = Files.createTempFile(folder, ".onebeat", ".cut");
+            making.toFile().deleteOnExit();
         } catch (OutFiles.TakenException e) {
             return taken(e);
         } catch (IOException _) {

@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Supplier;
+import onebeat.formats.out.TemporaryFolder;
 
 /// Runs the campaign: all parts, or those that are named. `--count N` tries each so often, `--seed S` begins there.
 public final class Main {
@@ -18,7 +19,7 @@ public final class Main {
 
     public static void main(String[] args) throws Exception {
         // Nothing of the coach's own is touched: what the program keeps for itself goes here.
-        Path program = Files.createTempDirectory("onebeat-soak");
+        Path program = TemporaryFolder.make("onebeat-soak");
         System.setProperty("onebeat.folder", program.toString());
         List<String> words = new ArrayList<>(Arrays.asList(args));
         long seed = number(words, "--seed", 1);

@@ -18,10 +18,10 @@ final class CampBytes {
 
     /// The whole file.
     ///
-    /// @return empty where a change that was begun was not ended for two seconds: by a program that died, or a slow one
+    /// @return empty where a change that was begun was not ended for two seconds
     /// @throws IOException if it cannot be read
     static Optional<byte[]> of(Path path) throws IOException {
-        // While a change is written, its journal lies beside the file (SQLite documentation, "Atomic Commit In SQLite").
+        // While a change is written its journal is there (SQLite documentation, "Atomic Commit In SQLite").
         Path journal = path.resolveSibling(path.getFileName() + "-journal");
         for (int i = 0; i < TRIES; i++) {
             BasicFileAttributes before = Files.readAttributes(path, BasicFileAttributes.class);

@@ -102,9 +102,7 @@ final class CampOpener {
                 case CampLock.Asked.Taken(CampLock lock) -> open(path, header.get(), lock);
             };
         } catch (IOException e) {
-            return Files.isReadable(path)
-                    ? Refusals.cannotWrite(path, Sqlite.reason(e))
-                    : Refusals.cannotRead(path, e);
+            return Files.isReadable(path) ? Refusals.cannotWrite(path, Sqlite.reason(e)) : Refusals.cannotRead(path, e);
         }
     }
 

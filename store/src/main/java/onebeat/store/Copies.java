@@ -56,7 +56,7 @@ public final class Copies {
     public record Copy(Path file, LocalDateTime taken, long bytes) {}
 
     /// The folder of a camp's copies. Camps of one name in different places have folders of their own.
-    Path folder(Path camp) {
+    public Path folder(Path camp) {
         String whole = camp.toAbsolutePath().normalize().toString();
         String name =
                 String.valueOf(camp.getFileName()).replace(CampFile.ENDING, "").replaceAll("[^\\p{L}\\p{N}._-]+", "-");

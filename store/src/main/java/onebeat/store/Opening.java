@@ -18,6 +18,11 @@ public sealed interface Opening {
         CANNOT_WRITE,
         CANNOT_READ,
         NO_ROOM,
-        MISSING
+        MISSING;
+
+        /// Whether the camp could still be opened for reading.
+        public boolean isOfWriting() {
+            return this == CANNOT_WRITE || this == NO_ROOM;
+        }
     }
 }

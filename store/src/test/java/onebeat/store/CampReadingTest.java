@@ -35,7 +35,9 @@ class CampReadingTest {
 
     private static List<String> names(Path folder) throws IOException {
         try (Stream<Path> files = Files.list(folder)) {
-            return files.map(file -> String.valueOf(file.getFileName())).sorted().toList();
+            return files.map(file -> String.valueOf(file.getFileName()))
+                    .sorted()
+                    .toList();
         }
     }
 
@@ -138,13 +140,17 @@ class CampReadingTest {
         assertThat(mode(path)).isEqualTo("rw-------");
         Copies copies = new Copies(folder.resolve("program").resolve("copies"));
         try (CampFile file = opened(CampFile.open(path))) {
-            assertThat(copies.take(file, CampFileTest.CARD.firstDay().atStartOfDay())).isEmpty();
+            assertThat(copies.take(file, CampFileTest.CARD.firstDay().atStartOfDay()))
+                    .isEmpty();
         }
         Path copy = copies.of(path).getFirst().file();
         assertThat(mode(copy)).isEqualTo("rw-------");
         assertThat(mode(folder.resolve("program"))).isEqualTo("rwx------");
         Files.setPosixFilePermissions(path, PosixFilePermissions.fromString("rw-rw----"));
-        assertThat(copies.restore(copies.of(path).getFirst(), path, CampFileTest.CARD.firstDay().atTime(1, 0)))
+        assertThat(copies.restore(
+                        copies.of(path).getFirst(),
+                        path,
+                        CampFileTest.CARD.firstDay().atTime(1, 0)))
                 .isEmpty();
         assertThat(mode(path)).as("as readable as before").isEqualTo("rw-rw----");
     }
@@ -159,11 +165,15 @@ class CampReadingTest {
         Path link = Files.createLink(folder.resolve("link.onebeat"), path);
         Copies copies = new Copies(folder.resolve("copies"));
         try (CampFile file = opened(CampFile.open(path))) {
-            assertThat(copies.take(file, CampFileTest.CARD.firstDay().atStartOfDay())).isEmpty();
+            assertThat(copies.take(file, CampFileTest.CARD.firstDay().atStartOfDay()))
+                    .isEmpty();
             for (Path name : List.of(path, link)) {
                 assertThat(copies.restore(
-                                copies.of(path).getFirst(), name, CampFileTest.CARD.firstDay().atTime(1, 0)))
-                        .hasValueSatisfying(wrong -> assertThat(wrong).contains("not put back").contains("is open in"));
+                                copies.of(path).getFirst(),
+                                name,
+                                CampFileTest.CARD.firstDay().atTime(1, 0)))
+                        .hasValueSatisfying(wrong ->
+                                assertThat(wrong).contains("not put back").contains("is open in"));
             }
             CampFileTest.saved(file.save(Edit.add(Place.DRILLS, drill("d1", "1"))));
         }

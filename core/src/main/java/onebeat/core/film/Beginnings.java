@@ -120,6 +120,17 @@ final class Beginnings {
         return narrowed;
     }
 
+    /// What the partner throws in a line; nothing where it is no line.
+    static List<Step> feeds(String line, Context context) {
+        return Notation.read(line) instanceof Read read
+                ? Play.of(read.line(), context.setting())
+                        .ways()
+                        .getFirst()
+                        .strikesOf(Who.PARTNER)
+                        .toList()
+                : List.of();
+    }
+
     /// Every way that has no finding that stays.
     ///
     /// @param stop asked now and then; once true the rest is left out
@@ -128,11 +139,7 @@ final class Beginnings {
         if (!(Notation.read(query.feed()) instanceof Read read)) {
             return all;
         }
-        List<Step> feeds = Play.of(read.line(), context.setting())
-                .ways()
-                .getFirst()
-                .strikesOf(Who.PARTNER)
-                .toList();
+        List<Step> feeds = feeds(query.feed(), context);
         if (feeds.isEmpty()) {
             unfed(all, read);
         } else if (feeds.size() <= query.depth()) {

@@ -93,6 +93,11 @@ public final class Finder {
                 .toArray();
     }
 
+    /// How many actions an answer to a feed has at least: each fed strike is met by one. 0 where the feed is no line.
+    public static int leastDepth(String feed, Context context) {
+        return Beginnings.feeds(feed, context).size();
+    }
+
     /// The best answers.
     public static Found find(Query query) {
         return find(query, Optional.empty(), () -> false);

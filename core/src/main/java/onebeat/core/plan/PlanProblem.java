@@ -41,6 +41,11 @@ public record PlanProblem(
     private static final int PERCENT = 100;
     private static final int DAYS_OF_WEEK = 7;
 
+    /// The days that are planned, in order.
+    public List<LocalDate> dates() {
+        return days.stream().map(TrainingDay::date).toList();
+    }
+
     /// How long rounds are, in seconds.
     public record RoundClock(int workS, int restS) {}
 

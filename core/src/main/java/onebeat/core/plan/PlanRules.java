@@ -105,6 +105,15 @@ public record PlanRules(
         return own != null ? own : week.getOrDefault(date.getDayOfWeek(), Time.of(0));
     }
 
+    /// The same with time on these days only, of all that are planned.
+    public PlanRules onlyOn(List<LocalDate> planned, Map<LocalDate, Time> days) {
+        PlanRules now = this;
+        for (LocalDate date : planned) {
+            now = now.withDay(date, days.getOrDefault(date, Time.of(0)));
+        }
+        return now;
+    }
+
     /// The same with another time on a day.
     public PlanRules withDay(LocalDate date, Time time) {
         Map<LocalDate, Time> all = new TreeMap<>(days);

@@ -59,6 +59,9 @@ public final class CampSession implements AutoCloseable {
         this.camp = new ReadOnlyObjectWrapper<>(file.camp());
         reel.set(file.camp().reels().all().stream().findFirst().map(r -> r.id()));
         drill.set(file.camp().drills().all().stream().findFirst().map(Drill::id));
+        if (file.isForReading()) {
+            unsaved.set(Optional.of(Texts.of("unsaved.reading", file.path())));
+        }
     }
 
     public ReadOnlyObjectProperty<Camp> campProperty() {
@@ -199,7 +202,12 @@ public final class CampSession implements AutoCloseable {
 
     /// Whether something is in memory only.
     public boolean isUnsaved() {
-        return unsaved.get().isPresent();
+        return unsaved.get().isPresent() && !(file.isForReading() && file.waiting() == 0);
+    }
+
+    /// Whether the camp was opened for reading.
+    public boolean isForReading() {
+        return file.isForReading();
     }
 
     /// Writes a copy of the camp to another path, at which nothing stands: neither somebody's file nor the camp itself.

@@ -2,6 +2,7 @@ package onebeat.desktop.floor;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import java.util.function.LongSupplier;
 import javafx.animation.AnimationTimer;
 import javafx.scene.input.KeyCode;
@@ -60,6 +61,10 @@ public final class Floor implements Station {
     private final List<BoundCommand> commands;
     private @Nullable FeederWindow window;
     private @Nullable Run run;
+
+    /// When the screen last followed the run. The machine's own time, not that of the run, which a test may move.
+    private long tickedMs;
+
     private final AnimationTimer timer = new AnimationTimer() {
         @Override
         public void handle(long now) {
@@ -90,6 +95,10 @@ public final class Floor implements Station {
             app.settings().change(s -> s.with(withPedal));
         }
     }
+
+    /// Where nothing was done for longer, the machine slept or the program was stopped: not even a bell would be given
+    /// out so late.
+    private static final long STOOD_STILL_MS = 4_000;
 
     /// All commands of this station.
     public static List<? extends Command<?, ?>> table() {
@@ -175,6 +184,13 @@ public final class Floor implements Station {
             loop.render();
             return;
         }
+        long now = TimeUnit.NANOSECONDS.toMillis(System.nanoTime());
+        if (run.state() == State.RUNNING && now - tickedMs > STOOD_STILL_MS) {
+            long lost = run.stoodStill();
+            follow(run);
+            loop.dispatch(new Tell(Texts.of("floor.stood", Math.round(lost / 1000.0))));
+        }
+        tickedMs = now;
         var due = run.due();
         loop.dispatch(new Tick(new Clock(run.atMs(), run.state(), run.lastCall()), due));
     }

@@ -57,6 +57,17 @@ public final class Run {
         }
     }
 
+    /// The machine stood still since the events were last asked for: the session pauses where it was then. What would
+    /// have been given out meanwhile was not heard, and is not counted as run.
+    ///
+    /// @return how long it stood, in milliseconds
+    public long stoodStill() {
+        long lost = atMs() - Math.max(0, handledMs);
+        doneMs = Math.max(0, handledMs);
+        state = State.PAUSED;
+        return lost;
+    }
+
     /// Goes to another time; what lies between is neither given out nor made up for. At the end it is done.
     public void jumpTo(long ms) {
         doneMs = Math.clamp(ms, 0, schedule.lengthMs());

@@ -22,11 +22,15 @@ import onebeat.store.Copies.Copy;
 /// The camp as a file: where it lies, its copies from before, and other camps.
 public final class CampFileForm extends VBox {
 
-    private static final DateTimeFormatter WHEN =
+    /// How a copy is told by its time.
+    public static final DateTimeFormatter WHEN =
             DateTimeFormatter.ofPattern("EEEE d MMMM yyyy, HH:mm", Locale.ENGLISH);
     private static final double BYTES_PER_KB = 1024;
     private static final double ROW_HEIGHT = 40;
     private static final double MOST_HEIGHT = 300;
+
+    private final Path camp;
+    private final Path kept;
 
     /// What can be done with a camp file.
     public interface Deeds {
@@ -50,6 +54,8 @@ public final class CampFileForm extends VBox {
     /// @param isOpen whether it is open: a camp that could not be opened has copies too
     public CampFileForm(Path camp, boolean isOpen, Copies copies, Path log, Deeds deeds) {
         super(12);
+        this.camp = camp;
+        this.kept = copies.folder(camp);
         setId("camp-file");
         getStyleClass().addAll("paper", "preview");
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
@@ -72,7 +78,7 @@ public final class CampFileForm extends VBox {
         getChildren().setAll(nodes);
     }
 
-    private static Region grid(List<Copy> all, Deeds deeds) {
+    private Region grid(List<Copy> all, Deeds deeds) {
         GridPane grid = new GridPane(16, 6);
         for (int i = 0; i < all.size(); i++) {
             Copy copy = all.get(i);
@@ -84,9 +90,27 @@ public final class CampFileForm extends VBox {
                     when,
                     size,
                     button("copies.beside", () -> deeds.openBeside(copy)),
-                    button("copies.back", () -> deeds.putBack(copy)));
+                    button("copies.back", () -> ask(copy, deeds)));
         }
         return grid;
+    }
+
+    /// What stands at the place of the camp is replaced only after a question.
+    private void ask(Copy copy, Deeds deeds) {
+        List<Node> before = List.copyOf(getChildren());
+        Button yes = button("copies.sure.yes", () -> deeds.putBack(copy));
+        yes.setId("copies-sure");
+        Button no = button("copies.sure.no", () -> {
+            getChildren().setAll(before);
+            begin();
+        });
+        getChildren()
+                .setAll(
+                        Nodes.text(Texts.of("copies.title"), "title"),
+                        wrapped(Texts.of("copies.sure", camp, WHEN.format(copy.taken())), "strong"),
+                        wrapped(Texts.of("copies.sure.kept", kept), "soft"),
+                        new HBox(8, yes, no));
+        no.requestFocus();
     }
 
     private static Label wrapped(String words, String style) {

@@ -27,11 +27,15 @@ final class UnsavedBar extends HBox {
         words.setMinHeight(Region.USE_PREF_SIZE);
         HBox.setHgrow(words, Priority.ALWAYS);
         words.setMaxWidth(Double.MAX_VALUE);
+        Button again = button("unsaved.again", app::saveAgain);
+        Button anew = button("unsaved.anew", () -> app.writeAnew(app.path()));
+        app.unsavedProperty().addListener((_, _, _) -> hide(app.isForReading(), again, anew));
+        hide(app.isForReading(), again, anew);
         getChildren()
                 .setAll(
                         words,
-                        button("unsaved.again", app::saveAgain),
-                        button("unsaved.anew", () -> app.writeAnew(app.path())),
+                        again,
+                        anew,
                         button("unsaved.beside", () -> beside.get().ifPresent(app::writeAnew)));
         app.unsavedProperty().addListener((_, _, now) -> show(now));
         show(app.unsavedProperty().get());
@@ -41,6 +45,14 @@ final class UnsavedBar extends HBox {
         words.setText(sentence.orElse(""));
         setVisible(sentence.isPresent());
         setManaged(sentence.isPresent());
+    }
+
+    /// A camp that is opened for reading can only be written elsewhere.
+    private static void hide(boolean hidden, Button... buttons) {
+        for (Button button : buttons) {
+            button.setVisible(!hidden);
+            button.setManaged(!hidden);
+        }
     }
 
     private static Button button(String key, Runnable action) {

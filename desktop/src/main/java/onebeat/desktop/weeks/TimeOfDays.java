@@ -2,9 +2,7 @@ package onebeat.desktop.weeks;
 
 import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.util.Map;
 import java.util.function.UnaryOperator;
-import onebeat.core.plan.PlanProblem;
 import onebeat.core.plan.PlanRules;
 
 /// Changes how much time the days of a plan have.
@@ -23,14 +21,5 @@ final class TimeOfDays {
         PlanRules.Time now = rules.week().getOrDefault(day, PlanRules.Time.of(0));
         int minutes = now.minutes() == 0 ? PlanRules.USUAL_MINUTES : 0;
         return rules.withWeekday(day, new PlanRules.Time(now.start(), minutes, now.partners()));
-    }
-
-    /// Time on these days only.
-    static PlanRules only(PlanRules rules, PlanProblem problem, Map<LocalDate, PlanRules.Time> days) {
-        PlanRules now = rules;
-        for (var day : problem.days()) {
-            now = now.withDay(day.date(), days.getOrDefault(day.date(), PlanRules.Time.of(0)));
-        }
-        return now;
     }
 }

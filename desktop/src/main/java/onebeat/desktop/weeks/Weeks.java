@@ -1,8 +1,6 @@
 package onebeat.desktop.weeks;
 
 import java.io.IOException;
-import java.io.Reader;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -52,6 +50,7 @@ public final class Weeks implements Station {
     private final List<BoundCommand> commands;
     private final BackgroundQuestion weeks;
     private final BackgroundQuestion plans;
+    private final BackgroundQuestion files;
     private volatile boolean stopped;
     private volatile @Nullable Places places;
     private @Nullable Asked asked;
@@ -67,6 +66,7 @@ public final class Weeks implements Station {
         this.view = new WeeksView(loop::dispatch);
         this.commands = BoundCommand.all(WeeksCommands.TABLE, loop::situation, loop::dispatch);
         weeks = new BackgroundQuestion("weeks", app::warn);
+        files = new BackgroundQuestion("a file of the weeks", app::warn);
         plans = new BackgroundQuestion("plan of the weeks", words -> {
             app.warn(words);
             loop.dispatch(WeeksAction.Do.LEAVE);
@@ -103,6 +103,7 @@ public final class Weeks implements Station {
         stopped = true;
         weeks.close();
         plans.close();
+        files.close();
     }
 
     @Override
@@ -146,7 +147,10 @@ public final class Weeks implements Station {
         switch ((WeeksEffect) effect) {
             case WeeksEffect.LookFor look -> lookFor(look.rules(), look.before());
             case WeeksEffect.StopLooking() -> stopped = true;
-            case WeeksEffect.Forget() -> plans.stop();
+            case WeeksEffect.Forget() -> {
+                plans.stop();
+                files.stop();
+            }
             case WeeksEffect.AskRules ask -> askRules(ask.rules());
             case WeeksEffect.AskDay ask -> askDay(ask);
             case WeeksEffect.CloseForm() -> navigator.closeForm();
@@ -198,24 +202,45 @@ public final class Weeks implements Station {
         if (file.isEmpty()) {
             return;
         }
-        try (Reader reader = Files.newBufferedReader(file.get())) {
-            Map<LocalDate, PlanRules.Time> days =
-                    GymCalendar.days(reader, app.today(), app.camp().card().fightNight(), ZoneId.systemDefault());
-            loop.dispatch(new WeeksAction.CalendarRead(days));
-        } catch (IOException e) {
-            app.warn(Texts.of("weeks.calendar.failed", file.get(), IoWords.of(e)));
-        }
+        app.say(Texts.of("weeks.file.reading", file.get()));
+        LocalDate today = app.today();
+        LocalDate fightNight = app.camp().card().fightNight();
+        files.ask(
+                asked -> tried(() -> new WeeksAction.CalendarRead(
+                        GymCalendar.days(file.get(), today, fightNight, ZoneId.systemDefault(), asked))),
+                read -> taken(file.get(), read));
     }
 
     private void chooseOther() {
         Optional<Path> file = navigator.choose(Texts.of("weeks.other.choose"), "*.json");
         if (file.isPresent()) {
-            try {
-                loop.dispatch(new WeeksAction.OtherRead(OtherPlan.read(file.get(), app.camp())));
-            } catch (IOException e) {
-                app.warn(Texts.of("weeks.calendar.failed", file.get(), IoWords.of(e)));
-            }
+            app.say(Texts.of("weeks.file.reading", file.get()));
+            Camp camp = app.camp();
+            files.ask(
+                    _ -> tried(() -> new WeeksAction.OtherRead(OtherPlan.read(file.get(), camp))),
+                    read -> taken(file.get(), read));
         }
+    }
+
+    /// What a file holds, or why it cannot be read.
+    private record FileRead(Optional<WeeksAction> action, String wrong) {}
+
+    private interface Reading {
+        WeeksAction read() throws IOException;
+    }
+
+    private static FileRead tried(Reading reading) {
+        try {
+            return new FileRead(Optional.of(reading.read()), "");
+        } catch (IOException e) {
+            return new FileRead(Optional.empty(), IoWords.of(e));
+        }
+    }
+
+    private void taken(Path file, FileRead read) {
+        read.action()
+                .ifPresentOrElse(
+                        loop::dispatch, () -> app.warn(Texts.of("weeks.calendar.failed", file, read.wrong())));
     }
 
     /// Writes the plan as calendar and JSON and its load as CSV beside the camp.

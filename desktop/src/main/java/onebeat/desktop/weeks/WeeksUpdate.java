@@ -241,7 +241,7 @@ final class WeeksUpdate {
     private Next<WeeksState> calendar(Map<LocalDate, PlanRules.Time> days) {
         return days.isEmpty()
                 ? Next.of(state, new Warn(Texts.of("weeks.calendar.nothing")))
-                : look(TimeOfDays.only(rules(), problem(), days), kept());
+                : look(rules().onlyOn(problem().dates(), days), kept());
     }
 
     /// What partners hold for another athlete is known from here on.

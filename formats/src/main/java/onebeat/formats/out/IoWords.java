@@ -1,6 +1,7 @@
 package onebeat.formats.out;
 
 import java.io.IOException;
+import java.nio.charset.CharacterCodingException;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.FileSystemException;
 import java.nio.file.NoSuchFileException;
@@ -16,6 +17,7 @@ public final class IoWords {
         return switch (e) {
             case NoSuchFileException none -> none.getFile() + " is not there";
             case AccessDeniedException denied -> denied.getFile() + " may not be read or written";
+            case CharacterCodingException _ -> "it is not text in UTF-8; save it as UTF-8 and try again";
             case NotDirectoryException no -> no.getFile() + " is no folder";
             case FileSystemException file
             when file.getReason() != null -> file.getFile() + ": " + small(String.valueOf(file.getReason()));

@@ -15,6 +15,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /// Writes files so that a disk that fills up leaves the old ones whole, and so that nothing is lost that the program
 /// did
@@ -96,6 +97,8 @@ public final class OutFiles {
         Path place = free(Files.exists(path) ? path.toRealPath() : path, taken);
         Path folder = place.toAbsolutePath().getParent();
         Path making = making(folder);
+        // Ctrl+C in the middle leaves nothing behind either.
+        making.toFile().deleteOnExit();
         try {
             MessageDigest digest = sha256();
             try (OutputStream out =
@@ -112,7 +115,10 @@ public final class OutFiles {
     }
 
     /// A new file beside a place, as readable as the system makes files.
-    private static Path making(Path folder) throws IOException {
+    private static Path making(@Nullable Path folder) throws IOException {
+        if (folder == null || !Files.isDirectory(folder)) {
+            throw new IOException("the folder " + folder + " is not there");
+        }
         for (int number = 1; ; number++) {
             try {
                 return Files.createFile(folder.resolve(

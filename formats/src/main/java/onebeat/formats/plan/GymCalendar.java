@@ -1,7 +1,9 @@
 package onebeat.formats.plan;
 
 import java.io.IOException;
-import java.io.Reader;
+import java.io.StringReader;
+import java.nio.file.Path;
+import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -11,9 +13,12 @@ import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.temporal.Temporal;
+import java.util.Collection;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.BooleanSupplier;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Calendar;
@@ -45,18 +50,32 @@ public final class GymCalendar {
 
     /// The time of each day that has any.
     ///
-    /// @param from the first day that is looked at
+    /// @param from the first day that is looked at; nothing is worked out of days before and after
     /// @param to the day after the last
     /// @param zone where the gym is
-    /// @throws IOException with a sentence if it is no calendar
-    public static Map<LocalDate, PlanRules.Time> days(Reader file, LocalDate from, LocalDate to, ZoneId zone)
-            throws IOException {
+    /// @param stopped asked on the way; once it says yes, there is no answer
+    /// @throws IOException with a sentence if it is no calendar, or would take too long
+    public static Map<LocalDate, PlanRules.Time> days(
+            Path file, LocalDate from, LocalDate to, ZoneId zone, BooleanSupplier stopped) throws IOException {
+        return days(TextOfFile.read(file), from, to, zone, stopped);
+    }
+
+    /// The same of what a file holds.
+    static Map<LocalDate, PlanRules.Time> days(
+            String text, LocalDate from, LocalDate to, ZoneId zone, BooleanSupplier stopped) throws IOException {
+        long until = System.nanoTime() + LIMIT.toNanos();
         Map<LocalDate, Open> open = new TreeMap<>();
         try {
-            Calendar calendar = new CalendarBuilder().build(file);
+            Calendar calendar = new CalendarBuilder().build(new StringReader(CalendarLines.of(text)));
+            Period<ZonedDateTime> asked = new Period<>(from.atStartOfDay(zone), to.atStartOfDay(zone));
             for (VEvent event : calendar.<VEvent>getComponents(Component.VEVENT)) {
-                Period<ZonedDateTime> asked = new Period<>(from.atStartOfDay(zone), to.atStartOfDay(zone));
-                for (Period<? extends Temporal> one : event.calculateRecurrenceSet(asked)) {
+                if (stopped.getAsBoolean()) {
+                    throw new IOException("Reading the calendar was stopped. Nothing was changed.");
+                }
+                if (System.nanoTime() - until > 0) {
+                    throw new IOException("This calendar takes too long to read. Export the weeks of the camp only.");
+                }
+                for (Period<? extends Temporal> one : periods(event, asked, to, zone)) {
                     opened(one, zone).ifPresent(day -> {
                         if (!day.date.isBefore(from) && day.date.isBefore(to)) {
                             open.merge(day.date, day.open, Open::with);
@@ -69,6 +88,11 @@ public final class GymCalendar {
                     "This is no calendar (line " + e.getLineNo() + "). Export it from the gym's calendar as"
                             + " an .ics file.",
                     e);
+        } catch (DateTimeException | IllegalArgumentException e) {
+            throw new IOException(
+                    "A time in this calendar cannot be read (" + e.getMessage()
+                            + "). Export it from the gym's calendar once more, with its time zones.",
+                    e);
         }
         Map<LocalDate, PlanRules.Time> days = new TreeMap<>();
         open.forEach((day, time) -> {
@@ -78,6 +102,29 @@ public final class GymCalendar {
             }
         });
         return days;
+    }
+
+    /// No gym's calendar takes longer.
+    private static final Duration LIMIT = Duration.ofSeconds(5);
+
+    private static Collection<? extends Period<? extends Temporal>> periods(
+            VEvent event, Period<ZonedDateTime> asked, LocalDate to, ZoneId zone) throws IOException {
+        Optional<LocalDate> first = Optional.ofNullable(event.getDateTimeStart())
+                .flatMap(start -> day(start.getDate(), zone));
+        if (first.isEmpty() || !first.get().isBefore(to.plusDays(1))) {
+            return List.of();
+        }
+        if (Repeats.isEndless(event, first.get(), to)) {
+            throw new IOException("An event in this calendar, which begins on " + first.get()
+                    + ", is repeated too often to be a training. Remove it there, and export the calendar once more.");
+        }
+        return event.calculateRecurrenceSet(asked);
+    }
+
+    private static Optional<LocalDate> day(Temporal when, ZoneId zone) {
+        return when instanceof LocalDate day
+                ? Optional.of(day)
+                : onTheWall(when, zone).map(LocalDateTime::toLocalDate);
     }
 
     private record OpenDay(LocalDate date, Open open) {}

@@ -1,15 +1,16 @@
 package onebeat.formats.plan;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import onebeat.core.camp.Camp;
 import onebeat.core.holding.Partner;
 import onebeat.core.plan.HeldElsewhere;
@@ -27,7 +28,6 @@ import tools.jackson.databind.json.JsonMapper;
 public record OtherPlan(String camp, List<HeldElsewhere> held, List<String> unknown) {
 
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
-    private static final long MOST_BYTES = 20_000_000;
 
     public OtherPlan {
         held = List.copyOf(held);
@@ -39,12 +39,9 @@ public record OtherPlan(String camp, List<HeldElsewhere> held, List<String> unkn
     /// @param here the camp whose partners are looked for in it
     /// @throws IOException with a sentence if it is no such plan, or that of this camp
     public static OtherPlan read(Path file, Camp here) throws IOException {
-        if (Files.size(file) > MOST_BYTES) {
-            throw new IOException("This is too large for a plan. Write it there with \"Write the weeks\".");
-        }
         JsonNode root;
         try {
-            root = MAPPER.readTree(Files.readString(file));
+            root = MAPPER.readTree(TextOfFile.read(file));
         } catch (JacksonException e) {
             throw new IOException("This is no plan of a camp: it is not JSON.", e);
         }
@@ -66,7 +63,7 @@ public record OtherPlan(String camp, List<HeldElsewhere> held, List<String> unkn
             ids.put(known(partner.name()), partner.id());
         }
         List<HeldElsewhere> held = new ArrayList<>();
-        List<String> unknown = new ArrayList<>();
+        Set<String> unknown = new LinkedHashSet<>();
         for (JsonNode session : root.path("sessions")) {
             LocalDate date;
             try {
@@ -86,12 +83,12 @@ public record OtherPlan(String camp, List<HeldElsewhere> held, List<String> unkn
                     }
                 } else if (id != null) {
                     held.add(new HeldElsewhere(date, id, name, 1));
-                } else if (!partner.isEmpty() && !unknown.contains(partner)) {
+                } else if (!partner.isEmpty()) {
                     unknown.add(partner);
                 }
             }
         }
-        return new OtherPlan(name, held, unknown);
+        return new OtherPlan(name, held, List.copyOf(unknown));
     }
 
     private static String known(String name) {

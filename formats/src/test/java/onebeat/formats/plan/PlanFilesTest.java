@@ -146,7 +146,7 @@ class PlanFilesTest {
         assertThat(text).contains("DTSTART:20261012T180000").contains("TRIGGER:-PT1H");
         assertThat(text.lines()).as("RFC 5545, 3.1: at most 75 octets a line").allMatch(line -> line.length() <= 75);
         Map<LocalDate, PlanRules.Time> again =
-                GymCalendar.days(new StringReader(text), FIRST, FIRST.plusDays(28), ZoneId.of("Europe/Oslo"));
+                GymCalendar.days(text, FIRST, FIRST.plusDays(28), ZoneId.of("Europe/Oslo"), () -> false);
         assertThat(again.get(FIRST).start()).isEqualTo(LocalTime.of(18, 0));
     }
 
@@ -195,7 +195,7 @@ class PlanFilesTest {
     @Test
     void aRepeatedEveningStaysAtItsHourWhenClocksChange() throws IOException {
         Map<LocalDate, PlanRules.Time> days =
-                GymCalendar.days(new StringReader(GYM), FIRST, FIRST.plusDays(28), ZoneId.of("Europe/Oslo"));
+                GymCalendar.days(GYM, FIRST, FIRST.plusDays(28), ZoneId.of("Europe/Oslo"), () -> false);
         assertThat(days.keySet())
                 .containsExactly(
                         LocalDate.of(2026, 10, 13),
@@ -217,7 +217,7 @@ class PlanFilesTest {
     @Test
     void whatIsNoCalendarIsSaidSo() {
         assertThatThrownBy(() ->
-                        GymCalendar.days(new StringReader("name,time\n"), FIRST, FIRST.plusDays(7), ZoneId.of("UTC")))
+                        GymCalendar.days("name,time\n", FIRST, FIRST.plusDays(7), ZoneId.of("UTC"), () -> false))
                 .isInstanceOf(IOException.class)
                 .hasMessageContaining("no calendar");
     }
