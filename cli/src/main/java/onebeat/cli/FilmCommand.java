@@ -148,11 +148,7 @@ final class FilmCommand implements Callable<Integer> {
             ByteArrayOutputStream coded = new ByteArrayOutputStream();
             ImageIO.setUseCache(false);
             ImageIO.write(image(picture.get()), "png", coded);
-            Outputs.files()
-                    .write(
-                            to,
-                            coded::writeTo,
-                            overwrite ? OutFiles.Taken.REPLACE : OutFiles.Taken.REFUSE);
+            Outputs.files().write(to, coded::writeTo, overwrite ? OutFiles.Taken.REPLACE : OutFiles.Taken.REFUSE);
             return Optional.empty();
         } catch (IOException e) {
             return Optional.of(Outputs.failed(List.of(), e));

@@ -96,7 +96,8 @@ final class PlanCommand implements Callable<Integer> {
     @Option(
             names = "--calendar",
             paramLabel = "FILE",
-            description = "The gym's calendar (.ics): there is time on its days only, from its first event to its last.")
+            description =
+                    "The gym's calendar (.ics): there is time on its days only, from its first event to its last.")
     private @Nullable Path calendar;
 
     @Option(

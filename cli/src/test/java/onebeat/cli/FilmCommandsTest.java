@@ -218,7 +218,7 @@ class FilmCommandsTest {
     }
 
     /// One of the films whose frames carry their numbers.
-    private static String numbered(String name) {
+    static String numbered(String name) {
         return Path.of("..", "media", "src", "test", "resources", "onebeat", "media", name)
                 .toString();
     }

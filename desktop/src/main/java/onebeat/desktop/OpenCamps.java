@@ -105,7 +105,8 @@ final class OpenCamps implements OtherCamps {
     /// The camp; where it cannot be written, for reading.
     static Opening openable(Path path) {
         Opening opening = CampFile.open(path);
-        return opening instanceof Refused(Reason why, String _) && why.isOfWriting()
+        return opening instanceof Refused(Reason why, String _)
+                        && why.isOfWriting()
                         && CampFile.read(path) instanceof Opened reading
                 ? reading
                 : opening;
@@ -161,8 +162,9 @@ final class OpenCamps implements OtherCamps {
         Optional<String> wrong = Copies.usual().restore(copy, camp, LocalDateTime.now(ZoneId.systemDefault()));
         open(camp);
         session()
-                .ifPresent(now ->
-                        wrong.ifPresentOrElse(now::warn, () -> now.say(Texts.of(
+                .ifPresent(now -> wrong.ifPresentOrElse(
+                        now::warn,
+                        () -> now.say(Texts.of(
                                 "copies.putback",
                                 CampFileForm.WHEN.format(copy.taken()),
                                 Copies.usual().folder(camp)))));

@@ -20,9 +20,9 @@ import onebeat.desktop.nodes.Pictures;
 import onebeat.desktop.shell.ProgramAction;
 import onebeat.desktop.shell.Shell;
 import onebeat.desktop.text.Texts;
+import onebeat.formats.out.TemporaryFolder;
 import onebeat.store.CampFile;
 import onebeat.store.Opening.Opened;
-import onebeat.formats.out.TemporaryFolder;
 
 /// Draws every main view of the demo camp into a folder, one PNG each.
 final class Shots {

@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.concurrent.atomic.AtomicInteger;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import onebeat.core.camp.Camp;
@@ -16,9 +17,11 @@ import onebeat.core.camp.Drill;
 import onebeat.core.camp.Edit;
 import onebeat.core.camp.Place;
 import onebeat.desktop.app.StationName;
+import onebeat.desktop.shell.CampFileForm;
 import onebeat.desktop.shell.ProgramAction;
 import onebeat.desktop.text.Texts;
 import onebeat.store.CampFile;
+import onebeat.store.Copies;
 import onebeat.store.Opening.Opened;
 import org.junit.jupiter.api.Test;
 
@@ -116,6 +119,84 @@ class CampFileWindowTest extends DemoWindow {
         assertThat(coach.app.isUnsaved())
                 .as("the open camp is still its own file")
                 .isFalse();
+    }
+
+    /// A camp that cannot be written is shown; the bar says what that means, and what is changed is kept once it is
+    /// written elsewhere.
+    @Test
+    void aCampThatIsOpenedForReadingSaysSoAndIsWrittenBeside() throws IOException {
+        Path path = path();
+        coach.close();
+        byte[] before = Files.readAllBytes(path);
+        coach = Driver.onFx(() -> Driver.of(CampFile.read(path), clockMs::get));
+        coach.await("it is said", () -> unsavedIsShown() && coach.shows("Opened for reading"));
+        assertThat(coach.app.isUnsaved()).as("nothing would be lost").isFalse();
+        int rounds = coach.app.camp().rounds().size();
+        go(StationName.ROUNDS);
+        coach.press(KeyCode.ENTER);
+        coach.await("it is changed in memory", () -> coach.app.camp().rounds().size() == rounds + 1);
+        assertThat(coach.app.isUnsaved()).isTrue();
+        assertThat(unsavedIsShown() && coach.shows("opened for reading")).isTrue();
+        Path beside = folder.resolve("beside.onebeat");
+        coach.choosing(beside);
+        click("unsaved.beside");
+        coach.await("it goes on beside", () -> !unsavedIsShown() && path().equals(beside));
+        assertThat(coach.app.camp().rounds().size()).isEqualTo(rounds + 1);
+        assertThat(Files.readAllBytes(path)).isEqualTo(before);
+    }
+
+    @Test
+    void aCopyIsPutBackOnlyAfterAQuestion() {
+        AtomicInteger done = new AtomicInteger();
+        Copies copies = new Copies(folder.resolve("copies"));
+        assertThat(copies.take(
+                        ((Opened) CampFile.create(
+                                        folder.resolve("one.onebeat"),
+                                        coach.app.camp().card(),
+                                        _ -> {}))
+                                .file(),
+                        TestDay.TODAY.atStartOfDay()))
+                .isEmpty();
+        CampFileForm form = Driver.onFx(() -> {
+            CampFileForm made = new CampFileForm(
+                    folder.resolve("one.onebeat"), false, copies, folder.resolve("log"), new CampFileForm.Deeds() {
+                        @Override
+                        public void open() {
+                            // Not asked here.
+                        }
+
+                        @Override
+                        public void create() {
+                            // Not asked here.
+                        }
+
+                        @Override
+                        public void saveCopy() {
+                            // Not asked here.
+                        }
+
+                        @Override
+                        public void putBack(Copies.Copy copy) {
+                            done.incrementAndGet();
+                        }
+
+                        @Override
+                        public void openBeside(Copies.Copy copy) {
+                            // Not asked here.
+                        }
+                    });
+            coach.shell.open(made);
+            return made;
+        });
+        click("copies.back");
+        assertThat(done).as("it is asked first").hasValue(0);
+        coach.await("and told what becomes of the camp", () -> coach.shows("can be put back in the same way"));
+        click("copies.sure.no");
+        assertThat(done).hasValue(0);
+        click("copies.back");
+        click("copies.sure.yes");
+        assertThat(done).hasValue(1);
+        assertThat(form.isVisible()).isTrue();
     }
 
     @Test

@@ -104,17 +104,21 @@ public final class Driver implements AutoCloseable {
     ///
     /// @param clockMs the floor's clock, in milliseconds
     static Driver open(Path path, LongSupplier clockMs) {
-        return onFx(() -> {
-            Opening opening = CampFile.open(path);
-            return switch (opening) {
-                case Opened opened ->
-                    new Driver(
-                            new CampSession(
-                                    opened.file(), TestDay.clock(), new SettingsStore(path.resolveSibling("settings"))),
-                            clockMs);
-                case Refused refused -> throw new IllegalStateException(refused.sentence());
-            };
-        });
+        return onFx(() -> of(CampFile.open(path), clockMs));
+    }
+
+    /// The same of a camp that was opened in another way.
+    static Driver of(Opening opening, LongSupplier clockMs) {
+        return switch (opening) {
+            case Opened(CampFile file) ->
+                new Driver(
+                        new CampSession(
+                                file,
+                                TestDay.clock(),
+                                new SettingsStore(file.path().resolveSibling("settings"))),
+                        clockMs);
+            case Refused refused -> throw new IllegalStateException(refused.sentence());
+        };
     }
 
     /// What an action on the interface's thread gives.

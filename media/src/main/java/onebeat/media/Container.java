@@ -50,7 +50,8 @@ final class Container implements AutoCloseable {
 
     /// What holds film and sound in one file, by FFmpeg's names. Lists that name other files, pictures by pattern and
     /// descriptions of streams are no part of it.
-    static final String CONTAINERS = "mov,matroska,avi,mpegts,mpeg,asf,flv,ogg,mxf,dv,ivf,h264,hevc,mpegvideo,m4v,mjpeg";
+    static final String CONTAINERS =
+            "mov,matroska,avi,mpegts,mpeg,asf,flv,ogg,mxf,dv,ivf,h264,hevc,mpegvideo,m4v,mjpeg";
 
     /// A disk that answers at all does so long before.
     private static final Duration LIMIT = Duration.ofSeconds(15);

@@ -23,8 +23,7 @@ import onebeat.store.Copies.Copy;
 public final class CampFileForm extends VBox {
 
     /// How a copy is told by its time.
-    public static final DateTimeFormatter WHEN =
-            DateTimeFormatter.ofPattern("EEEE d MMMM yyyy, HH:mm", Locale.ENGLISH);
+    public static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy, HH:mm", Locale.ENGLISH);
     private static final double BYTES_PER_KB = 1024;
     private static final double ROW_HEIGHT = 40;
     private static final double MOST_HEIGHT = 300;

@@ -239,8 +239,7 @@ public final class Weeks implements Station {
 
     private void taken(Path file, FileRead read) {
         read.action()
-                .ifPresentOrElse(
-                        loop::dispatch, () -> app.warn(Texts.of("weeks.calendar.failed", file, read.wrong())));
+                .ifPresentOrElse(loop::dispatch, () -> app.warn(Texts.of("weeks.calendar.failed", file, read.wrong())));
     }
 
     /// Writes the plan as calendar and JSON and its load as CSV beside the camp.

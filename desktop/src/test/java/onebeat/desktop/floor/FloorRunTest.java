@@ -41,6 +41,22 @@ class FloorRunTest {
         return run.due();
     }
 
+    /// Nothing of what was due while the machine stood still is given out, and it goes on from where it stood.
+    @Test
+    void whereTheMachineStoodStillItPausesAndCountsNothing() {
+        run.startOrPause();
+        goOn(20_000);
+        long before = run.last(Event::opensRepetition).orElseThrow().ms();
+        clock.addAndGet(45_000);
+        assertThat(run.stoodStill()).isEqualTo(45_000);
+        assertThat(run.state()).isEqualTo(State.PAUSED);
+        assertThat(run.atMs()).isEqualTo(20_000);
+        assertThat(goOn(60_000)).isEmpty();
+        assertThat(run.last(Event::opensRepetition).orElseThrow().ms()).isEqualTo(before);
+        run.startOrPause();
+        assertThat(goOn(10_000)).isEqualTo(schedule().between(20_000, 30_000));
+    }
+
     @Test
     void nothingIsDueBeforeItStarts() {
         assertThat(run.state()).isEqualTo(State.READY);

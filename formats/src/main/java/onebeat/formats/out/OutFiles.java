@@ -121,8 +121,8 @@ public final class OutFiles {
         }
         for (int number = 1; ; number++) {
             try {
-                return Files.createFile(folder.resolve(
-                        ".onebeat-" + ProcessHandle.current().pid() + "-" + number + ".new"));
+                return Files.createFile(
+                        folder.resolve(".onebeat-" + ProcessHandle.current().pid() + "-" + number + ".new"));
             } catch (FileAlreadyExistsException _) {
                 // The next name, then.
             }

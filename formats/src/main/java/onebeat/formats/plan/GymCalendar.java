@@ -109,8 +109,8 @@ public final class GymCalendar {
 
     private static Collection<? extends Period<? extends Temporal>> periods(
             VEvent event, Period<ZonedDateTime> asked, LocalDate to, ZoneId zone) throws IOException {
-        Optional<LocalDate> first = Optional.ofNullable(event.getDateTimeStart())
-                .flatMap(start -> day(start.getDate(), zone));
+        Optional<LocalDate> first =
+                Optional.ofNullable(event.getDateTimeStart()).flatMap(start -> day(start.getDate(), zone));
         if (first.isEmpty() || !first.get().isBefore(to.plusDays(1))) {
             return List.of();
         }

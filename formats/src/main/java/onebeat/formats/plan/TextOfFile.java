@@ -35,6 +35,9 @@ final class TextOfFile {
             throw new IOException("This is too large: it has more than " + MOST_BYTES / 1_000_000
                     + " MB. Choose the file of one camp or one gym.");
         }
-        return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
+        return StandardCharsets.UTF_8
+                .newDecoder()
+                .decode(ByteBuffer.wrap(bytes))
+                .toString();
     }
 }

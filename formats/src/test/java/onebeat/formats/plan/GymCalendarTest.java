@@ -45,9 +45,11 @@ class GymCalendarTest {
     }
 
     private static void isToldInTime(String calendar, String words) {
-        assertTimeoutPreemptively(PATIENCE, () -> assertThatThrownBy(() -> days(calendar))
-                .isInstanceOf(IOException.class)
-                .hasMessageContaining(words));
+        assertTimeoutPreemptively(
+                PATIENCE,
+                () -> assertThatThrownBy(() -> days(calendar))
+                        .isInstanceOf(IOException.class)
+                        .hasMessageContaining(words));
     }
 
     @ParameterizedTest
@@ -97,15 +99,16 @@ class GymCalendarTest {
                 "TRIGGER:-PT1H",
                 "DTSTART:nonsense",
                 "END:VALARM"));
-        assertTimeoutPreemptively(PATIENCE, () -> assertThat(days(text))
-                .containsOnlyKeys(FIRST.plusDays(1)));
+        assertTimeoutPreemptively(PATIENCE, () -> assertThat(days(text)).containsOnlyKeys(FIRST.plusDays(1)));
         isToldInTime(calendar(event("DTSTART:2" + "\r\n 0".repeat(3_000_000))), "not a calendar of a gym");
     }
 
     @Test
     void aTimeZoneThatNobodyKnowsIsTold() {
         isToldInTime(
-                calendar(event("DTSTART;TZID=Harbour/Saltlight:20261013T190000", "DTEND;TZID=Harbour/Saltlight:20261013T200000")),
+                calendar(event(
+                        "DTSTART;TZID=Harbour/Saltlight:20261013T190000",
+                        "DTEND;TZID=Harbour/Saltlight:20261013T200000")),
                 "time");
     }
 
@@ -125,9 +128,10 @@ class GymCalendarTest {
         Path fifo = folder.resolve("pipe.ics");
         assumeTrue(new ProcessBuilder("mkfifo", fifo.toString()).start().waitFor() == 0);
         for (Path device : new Path[] {Path.of("/dev/zero"), fifo, folder}) {
-            assertTimeoutPreemptively(PATIENCE, () -> assertThatThrownBy(
-                            () -> GymCalendar.days(device, FIRST, FIRST, OSLO, () -> false))
-                    .hasMessageContaining("folder or a device"));
+            assertTimeoutPreemptively(
+                    PATIENCE,
+                    () -> assertThatThrownBy(() -> GymCalendar.days(device, FIRST, FIRST, OSLO, () -> false))
+                            .hasMessageContaining("folder or a device"));
         }
     }
 }

@@ -216,8 +216,8 @@ class PlanFilesTest {
 
     @Test
     void whatIsNoCalendarIsSaidSo() {
-        assertThatThrownBy(() ->
-                        GymCalendar.days("name,time\n", FIRST, FIRST.plusDays(7), ZoneId.of("UTC"), () -> false))
+        assertThatThrownBy(
+                        () -> GymCalendar.days("name,time\n", FIRST, FIRST.plusDays(7), ZoneId.of("UTC"), () -> false))
                 .isInstanceOf(IOException.class)
                 .hasMessageContaining("no calendar");
     }
