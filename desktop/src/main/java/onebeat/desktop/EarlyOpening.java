@@ -63,7 +63,7 @@ final class EarlyOpening {
             return new EarlyOpening(Optional.of(demo(today)), () -> DemoCamp.openOrCreate(demo(today), today));
         }
         Optional<Path> camp = arguments.isEmpty() ? last() : named(arguments);
-        return new EarlyOpening(camp, () -> OpenCamps.openable(camp.orElseThrow()));
+        return new EarlyOpening(camp, () -> CampFile.openOrRead(camp.orElseThrow()));
     }
 
     private static Optional<Path> last() {

@@ -40,7 +40,6 @@ import onebeat.store.Copies;
 import onebeat.store.Copies.Copy;
 import onebeat.store.Opening;
 import onebeat.store.Opening.Opened;
-import onebeat.store.Opening.Reason;
 import onebeat.store.Opening.Refused;
 import onebeat.store.ProgramLog;
 import org.jspecify.annotations.Nullable;
@@ -99,17 +98,7 @@ final class OpenCamps implements OtherCamps {
 
     @Override
     public void open(Path path) {
-        opened(path, () -> openable(path));
-    }
-
-    /// The camp; where it cannot be written, for reading.
-    static Opening openable(Path path) {
-        Opening opening = CampFile.open(path);
-        return opening instanceof Refused(Reason why, String _)
-                        && why.isOfWriting()
-                        && CampFile.read(path) instanceof Opened reading
-                ? reading
-                : opening;
+        opened(path, () -> CampFile.openOrRead(path));
     }
 
     @Override
@@ -161,13 +150,7 @@ final class OpenCamps implements OtherCamps {
         close();
         Optional<String> wrong = Copies.usual().restore(copy, camp, LocalDateTime.now(ZoneId.systemDefault()));
         open(camp);
-        session()
-                .ifPresent(now -> wrong.ifPresentOrElse(
-                        now::warn,
-                        () -> now.say(Texts.of(
-                                "copies.putback",
-                                CampFileForm.WHEN.format(copy.taken()),
-                                Copies.usual().folder(camp)))));
+        session().ifPresent(now -> wrong.ifPresentOrElse(now::warn, () -> now.say(CampFileForm.putBack(copy, camp))));
     }
 
     /// The camp that is open is closed, and this one takes its place.
@@ -181,9 +164,7 @@ final class OpenCamps implements OtherCamps {
             case Opened opened -> {
                 show(opened.file(), Clock.system(ZoneId.systemDefault())).otherCamps(this);
                 tell(opened.file());
-                if (!opened.file().isForReading()) {
-                    keepCopy(opened.file());
-                }
+                keepCopy(opened.file());
                 LastCamp.remember(opened.file().path());
             }
             case Refused refused -> {

@@ -129,7 +129,7 @@ class CampFileWindowTest extends DemoWindow {
         coach.close();
         byte[] before = Files.readAllBytes(path);
         coach = Driver.onFx(() -> Driver.of(CampFile.read(path), clockMs::get));
-        coach.await("it is said", () -> unsavedIsShown() && coach.shows("Opened for reading"));
+        coach.await("it is said", () -> unsavedIsShown() && coach.shows("opened for reading"));
         assertThat(coach.app.isUnsaved()).as("nothing would be lost").isFalse();
         int rounds = coach.app.camp().rounds().size();
         go(StationName.ROUNDS);

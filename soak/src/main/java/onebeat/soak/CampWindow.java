@@ -3,6 +3,9 @@ package onebeat.soak;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.Locale;
 import java.util.Objects;
@@ -43,6 +46,7 @@ final class CampWindow implements AutoCloseable {
     private static final AtomicReference<@Nullable HoldWatch> WATCH = new AtomicReference<>();
 
     final AtomicLong clockMs = new AtomicLong();
+    private final SetClock clock = new SetClock();
     final CampSession app;
     final Shell shell;
     private final Stage stage;
@@ -50,9 +54,7 @@ final class CampWindow implements AutoCloseable {
 
     private CampWindow(Path camp) {
         app = new CampSession(
-                Camps.opened(CampFile.open(camp)),
-                Clock.fixed(Camps.DAY.atTime(18, 0).toInstant(ZoneOffset.UTC), ZoneOffset.UTC),
-                new SettingsStore(camp.resolveSibling("settings")));
+                Camps.opened(CampFile.open(camp)), clock, new SettingsStore(camp.resolveSibling("settings")));
         shell = new Shell(app, new SilentSounds("a soak"), new StandInMicrophone(1), clockMs::get);
         shell.choosing(Optional::empty);
         stage = new Stage();
@@ -95,6 +97,32 @@ final class CampWindow implements AutoCloseable {
             throw new IllegalStateException(e.getCause());
         } catch (TimeoutException | InterruptedException e) {
             throw new IllegalStateException("the window does not answer", e);
+        }
+    }
+
+    /// Somebody sets the machine's clock.
+    void setClock(Duration by) {
+        clock.now = clock.now.plus(by);
+    }
+
+    /// The clock on the wall, which stands until it is set.
+    private static final class SetClock extends Clock {
+
+        private volatile Instant now = Camps.DAY.atTime(18, 0).toInstant(ZoneOffset.UTC);
+
+        @Override
+        public ZoneId getZone() {
+            return ZoneOffset.UTC;
+        }
+
+        @Override
+        public Clock withZone(ZoneId zone) {
+            return this;
+        }
+
+        @Override
+        public Instant instant() {
+            return now;
         }
     }
 

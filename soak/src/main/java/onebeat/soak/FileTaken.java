@@ -10,7 +10,8 @@ import onebeat.core.camp.Camp;
 import onebeat.store.CampFile;
 import onebeat.store.Saving;
 
-/// The camp's file is deleted, replaced, cut short or overwritten in the middle of an evening. From then on nothing is
+/// The camp's file is deleted, replaced, cut short, overwritten or set back to older bytes in the middle of an evening.
+/// From then on nothing is
 /// told as saved, and the camp written anew or beside holds everything.
 final class FileTaken implements Part {
 
@@ -40,10 +41,11 @@ final class FileTaken implements Part {
         Camps.empty(path);
         Camp wanted;
         try (CampFile file = Camps.opened(CampFile.open(path))) {
-            for (int i = random.nextInt(30); i > 0; i--) {
+            byte[] older = Files.readAllBytes(path);
+            for (int i = 1 + random.nextInt(30); i > 0; i--) {
                 Part.must(file.save(Camps.edit(random, file.camp())) instanceof Saving.Saved, "not saved before");
             }
-            take(random.nextInt(4), path);
+            take(random.nextInt(5), path, older);
             for (int i = 1 + random.nextInt(10); i > 0; i--) {
                 Saving saving = file.save(Camps.edit(random, file.camp()));
                 Part.must(saving instanceof Saving.Waiting, "told as " + saving);
@@ -56,7 +58,7 @@ final class FileTaken implements Part {
         }
     }
 
-    private static void take(int how, Path path) throws IOException {
+    private static void take(int how, Path path, byte[] older) throws IOException {
         switch (how) {
             case 0 -> Files.delete(path);
             case 1 -> {
@@ -68,6 +70,8 @@ final class FileTaken implements Part {
                     file.setLength(file.length() / 2);
                 }
             }
+            // As a program does that keeps files alike on two machines.
+            case 3 -> Files.write(path, older);
             default -> Files.writeString(path, "this is no camp any more");
         }
     }

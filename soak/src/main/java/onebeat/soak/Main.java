@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import onebeat.formats.out.TemporaryFolder;
 
 /// Runs the campaign: all parts, or those that are named. `--count N` tries each so often, `--seed S` begins there.
@@ -22,6 +23,14 @@ public final class Main {
         Path program = TemporaryFolder.make("onebeat-soak");
         System.setProperty("onebeat.folder", program.toString());
         List<String> words = new ArrayList<>(Arrays.asList(args));
+        if (words.contains("--help") || words.contains("-h")) {
+            System.out.println(
+                    "./onebeat soak [PART] … [--seed N] [--count N]   tries faults on camps of its own\nParts: "
+                            + parts(program).stream()
+                                    .map(part -> part.get().name())
+                                    .collect(Collectors.joining(", ")));
+            return;
+        }
         long seed = number(words, "--seed", 1);
         long count = number(words, "--count", 0);
         int failed = 0;
@@ -67,6 +76,10 @@ public final class Main {
                 () -> new Stalls(work),
                 () -> new Noise(),
                 () -> new SpoiltFiles(work),
+                () -> new FilmSizes(work),
+                () -> new StrangersCamps(work),
+                () -> new HostileFiles(work),
+                () -> new FloorFaults(work),
                 () -> new FloorHours(work),
                 () -> new WindowHands(work));
     }

@@ -129,6 +129,13 @@ public final class CampFile implements AutoCloseable {
         return CampOpener.read(path);
     }
 
+    /// Opens a camp file; where it cannot be written, for reading.
+    public static Opening openOrRead(Path path) {
+        Opening opening = open(path);
+        boolean readable = opening instanceof Opening.Refused(Opening.Reason why, String _) && why.isOfWriting();
+        return readable && read(path) instanceof Opening.Opened reading ? reading : opening;
+    }
+
     private <T> T inTurn(Supplier<T> work) {
         turn.lock();
         try {

@@ -80,6 +80,9 @@ public final class Copies {
     ///
     /// @return what is wrong, in a sentence; empty where all is well
     public Optional<String> take(CampFile file, LocalDateTime now) {
+        if (file.isForReading()) {
+            return Optional.empty();
+        }
         Path folder = folder(file.path());
         Path fresh = folder.resolve(STAMP.format(now) + CampFile.ENDING);
         try {

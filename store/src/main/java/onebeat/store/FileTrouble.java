@@ -11,7 +11,8 @@ record FileTrouble(String where, String why) {
 
     /// Said of changes to a camp that was opened for reading.
     static final String FOR_READING =
-            "The camp is opened for reading. Write it to another file to keep what you change.";
+            "It was opened for reading, since nothing can be written where it is. Everything can be looked at and"
+                    + " tried; write it beside to keep what you change.";
 
     /// What the place of the file says; empty where all is well.
     static Optional<FileTrouble> of(FileWatch.State state, Path path) {

@@ -100,6 +100,9 @@ class CampReadingTest {
             }
             assertThat(refused(CampFile.open(mounted.resolve("a.onebeat"))).reason())
                     .isEqualTo(Opening.Reason.CANNOT_WRITE);
+            try (CampFile file = opened(CampFile.openOrRead(mounted.resolve("a.onebeat")))) {
+                assertThat(file.isForReading()).isTrue();
+            }
         } finally {
             run("umount", mounted.toString());
         }

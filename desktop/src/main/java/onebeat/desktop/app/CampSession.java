@@ -59,9 +59,7 @@ public final class CampSession implements AutoCloseable {
         this.camp = new ReadOnlyObjectWrapper<>(file.camp());
         reel.set(file.camp().reels().all().stream().findFirst().map(r -> r.id()));
         drill.set(file.camp().drills().all().stream().findFirst().map(Drill::id));
-        if (file.isForReading()) {
-            unsaved.set(Optional.of(Texts.of("unsaved.reading", file.path())));
-        }
+        show(file.writeWaiting());
     }
 
     public ReadOnlyObjectProperty<Camp> campProperty() {

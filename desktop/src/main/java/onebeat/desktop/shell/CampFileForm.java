@@ -23,7 +23,8 @@ import onebeat.store.Copies.Copy;
 public final class CampFileForm extends VBox {
 
     /// How a copy is told by its time.
-    public static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy, HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter WHEN =
+            DateTimeFormatter.ofPattern("EEEE d MMMM yyyy, HH:mm", Locale.ENGLISH);
     private static final double BYTES_PER_KB = 1024;
     private static final double ROW_HEIGHT = 40;
     private static final double MOST_HEIGHT = 300;
@@ -92,6 +93,12 @@ public final class CampFileForm extends VBox {
                     button("copies.back", () -> ask(copy, deeds)));
         }
         return grid;
+    }
+
+    /// What is said once a copy was put back: also how to get back what was there.
+    public static String putBack(Copy copy, Path camp) {
+        return Texts.of(
+                "copies.putback", WHEN.format(copy.taken()), Copies.usual().folder(camp));
     }
 
     /// What stands at the place of the camp is replaced only after a question.
