@@ -80,6 +80,7 @@ public final class Main {
                 () -> new StrangersCamps(work),
                 () -> new HostileFiles(work),
                 () -> new FloorFaults(work),
+                () -> new AnyNames(work),
                 () -> new FloorHours(work),
                 () -> new WindowHands(work));
     }

@@ -2,6 +2,8 @@ package onebeat.store;
 
 import java.io.IOException;
 import java.io.OutputStream;
+import java.nio.file.DirectoryIteratorException;
+import java.nio.file.DirectoryStream;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -54,20 +56,23 @@ final class WorkFile implements AutoCloseable {
         throw new FileAlreadyExistsException(name(whole, 1).toString());
     }
 
-    /// Takes away what a killed program left beside a place.
+    /// Takes away what killed programs left in the folder of a place.
     static void cleanBeside(Path place) {
-        Path whole = place.toAbsolutePath();
-        for (int n = 1; n <= MOST && Files.exists(name(whole, n)); n++) {
-            try {
-                if (CampLock.take(name(whole, n)) instanceof CampLock.Asked.Taken(CampLock lock)) {
-                    leftOver(name(whole, n));
+        try (DirectoryStream<Path> left =
+                Files.newDirectoryStream(place.toAbsolutePath().getParent(), LEFT)) {
+            for (Path path : left) {
+                if (CampLock.take(path) instanceof CampLock.Asked.Taken(CampLock lock)) {
+                    leftOver(path);
                     lock.close();
                 }
-            } catch (IOException _) {
-                // In a folder that cannot be written nothing is taken away.
             }
+        } catch (IOException | DirectoryIteratorException _) {
+            // In a folder that cannot be written nothing is taken away.
         }
     }
+
+    /// All that [#name] gives for camps.
+    private static final String LEFT = ".*" + CampFile.ENDING + ".new{,[0-9],[0-9][0-9]}";
 
     /// A name that no coach gives: what is called so is ours.
     private static Path name(Path place, int n) {
