@@ -35,8 +35,19 @@ interface Limit {
             if (text.length() > MOST_CHARACTERS) {
                 return Optional.of(text.length() + " characters, at most " + MOST_CHARACTERS);
             }
-            return text.indexOf('\0') >= 0 ? Optional.of("text with a zero byte") : Optional.empty();
+            if (text.indexOf('\0') >= 0) {
+                return Optional.of("text with a zero byte");
+            }
+            return text.chars().anyMatch(Limit::turnsWriting)
+                    ? Optional.of("text with a hidden mark that turns the direction of writing")
+                    : Optional.empty();
         };
+    }
+
+    /// Marks that embed or override the direction of writing (Unicode Standard Annex 9, 2.1 and 2.2) show a text as
+    /// another than it is, and the toolkit cannot lay out every text with one. Writing from the right needs none.
+    private static boolean turnsWriting(int letter) {
+        return letter >= 0x202A && letter <= 0x202E;
     }
 
     /// Text that is there.

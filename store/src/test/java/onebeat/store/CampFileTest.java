@@ -73,6 +73,20 @@ class CampFileTest {
     @TempDir
     Path folder;
 
+    /// A text that the window could not lay out is not saved, and told.
+    @Test
+    void aMarkThatTurnsTheDirectionOfWritingIsNotSaved() {
+        try (CampFile file = opened(CampFile.create(folder.resolve("turned.onebeat"), CARD, _ -> {}))) {
+            Drill turned = new Drill("d1", "left \u202ehook", "1", 60, CARD.firstDay(), "");
+            assertThat(file.save(Edit.add(Place.DRILLS, turned)))
+                    .isInstanceOfSatisfying(
+                            Saving.NotSaved.class,
+                            no -> assertThat(no.sentence()).contains("direction of writing"));
+            Drill fromTheRight = new Drill("d1", "خطاف", "1", 60, CARD.firstDay(), "");
+            saved(file.save(Edit.add(Place.DRILLS, fromTheRight)));
+        }
+    }
+
     static Drill drill(String id, String line) {
         return new Drill(id, "name \"of\" " + id + " ’é", line, 60, DAY, "");
     }
