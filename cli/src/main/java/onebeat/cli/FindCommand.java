@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.util.Locale;
 import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
 import onebeat.core.film.Answer;
 import onebeat.core.film.Finder;
 import onebeat.core.film.Found;
@@ -102,7 +103,15 @@ final class FindCommand implements Callable<Integer> {
             return refuse(fed + " feeds " + least + " strikes, and each is met by an action: --depth is " + least
                     + " at least, not " + depth + ".");
         }
-        return told(Finder.find(new Finder.Query(fed, context, has, depth, top)));
+        long begun = System.nanoTime();
+        Found found;
+        try (TerminalProgress progress = new TerminalProgress(spec.commandLine().getErr(), "looking")) {
+            found = Finder.find(new Finder.Query(fed, context, has, depth, top), () -> {
+                progress.tell(TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - begun) + " s");
+                return false;
+            });
+        }
+        return told(found);
     }
 
     private int refuse(String sentence) {

@@ -168,7 +168,14 @@ final class PlanCommand implements Callable<Integer> {
             }
         }
         PlanProblem problem = asked.after(KeptPlan.of(camp, asked));
-        SolvedPlan solved = CampPlanner.solve(problem, new PlanSearch(seconds, seed), _ -> {}, () -> false);
+        SolvedPlan solved;
+        try (TerminalProgress progress = new TerminalProgress(spec.commandLine().getErr(), "planning")) {
+            solved = CampPlanner.solve(
+                    problem,
+                    new PlanSearch(seconds, seed),
+                    better -> progress.tell("a plan of " + better.value() + " points"),
+                    () -> false);
+        }
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
             out.println(PlanJson.of(camp, problem, solved));

@@ -42,7 +42,6 @@ final class AnyNames implements Part {
             "%s{0}",
             "-->",
             "\u2067x\u2069",
-            "\u2067x\u2069",
             "\u200b",
             "CON",
             ".",

@@ -11,7 +11,7 @@ record FileTrouble(String where, String why) {
 
     /// Said of changes to a camp that was opened for reading.
     static final String FOR_READING =
-            "It was opened for reading, since nothing can be written where it is. Everything can be looked at and"
+            "The camp was opened for reading, since nothing can be written where it is. Everything can be looked at and"
                     + " tried; write it beside to keep what you change.";
 
     /// What the place of the file says; empty where all is well.
