@@ -81,8 +81,7 @@ public final class CutWriter {
                 Files.createDirectories(folder);
             }
             files.mustBeFree(to, taken);
-            making = Files.createTempFile(folder, ".onebeat", ".cut");
-            making.toFile().deleteOnExit();
+            making = OutFiles.making(folder);
         } catch (OutFiles.TakenException e) {
             return taken(e);
         } catch (IOException _) {

@@ -9,6 +9,7 @@ import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import onebeat.formats.out.OutFiles;
 
 /// Copies films into a folder, so that they go along with a camp. Each is copied beside its place and moved there
 /// whole; one that is there already is not copied again.
@@ -100,7 +101,7 @@ public final class FilmCopies {
 
     private static boolean copied(Path film, Path place, long before, long whole, ReadProgress progress)
             throws IOException {
-        Path making = Files.createTempFile(place.toAbsolutePath().getParent(), ".onebeat", ".copy");
+        Path making = OutFiles.making(place.toAbsolutePath().getParent());
         try {
             try (InputStream in = Files.newInputStream(film);
                     OutputStream out = Files.newOutputStream(making)) {

@@ -61,6 +61,16 @@ class FilmSearchTest {
         assertThat(FilmPrint.of(changed)).isPresent().isNotEqualTo(Optional.of(print));
     }
 
+    /// Who may read it is for the system's mask to say, as with any other file.
+    @Test
+    void aFilmThatGoesAlongIsAsReadableAsOtherFiles() throws IOException {
+        Path plain = Files.createFile(folder.resolve("plain"));
+        Path along = folder.resolve("along");
+        FilmCopies.copy(List.of(TestFilms.path("h264-24.mp4")), along, ReadProgress.NONE);
+        assertThat(Files.getPosixFilePermissions(along.resolve("h264-24.mp4")))
+                .isEqualTo(Files.getPosixFilePermissions(plain));
+    }
+
     @Test
     void filmsGoAlongWholeAndOnlyOnce() throws IOException {
         List<Path> films = List.of(TestFilms.path("h264-24.mp4"), TestFilms.path("hevc-30.mov"));

@@ -63,7 +63,7 @@ final class StrangersCamps implements Part {
             case 2 -> "ALTER TABLE " + table + " ADD COLUMN extra TEXT GENERATED ALWAYS AS ('x') VIRTUAL";
             case 3 -> "ALTER TABLE " + table + " RENAME TO was_" + table;
             case 4 -> "CREATE TABLE more (a TEXT, UNIQUE (a) ON CONFLICT REPLACE)";
-            default -> "CREATE INDEX i ON " + table + " (rowid || 'x')".replace("rowid || 'x'", "1");
+            default -> "CREATE INDEX i ON " + table + " (1)";
         };
     }
 }

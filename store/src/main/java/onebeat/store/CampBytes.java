@@ -1,7 +1,9 @@
 package onebeat.store;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.attribute.BasicFileAttributes;
 import java.time.Duration;
@@ -39,8 +41,14 @@ final class CampBytes {
         return Optional.empty();
     }
 
+    /// A database that is held exclusively keeps its journal and zeroes its head at the end of a change (SQLite
+    /// documentation, "Atomic Commit In SQLite", section 7.6): only one that begins with something else is hot.
     private static boolean isHot(Path journal) throws IOException {
-        return Files.exists(journal) && Files.size(journal) > 0;
+        try (InputStream in = Files.newInputStream(journal)) {
+            return in.read() > 0;
+        } catch (NoSuchFileException _) {
+            return false;
+        }
     }
 
     private static void pause() {

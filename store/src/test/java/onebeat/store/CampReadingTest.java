@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
@@ -88,6 +89,42 @@ class CampReadingTest {
         }
     }
 
+    /// A database that is held exclusively leaves its journal behind after each change: that is no change half done.
+    @Test
+    void aCampThatAnotherProcessHasChangedAndHoldsIsRead() throws IOException, InterruptedException {
+        Path path = camp();
+        try (CampFile writer = opened(CampFile.open(path))) {
+            CampFileTest.saved(writer.save(Edit.add(Place.DRILLS, drill("d1", "1"))));
+            Process reader = new ProcessBuilder(
+                            Path.of(System.getProperty("java.home"), "bin", "java")
+                                    .toString(),
+                            "--enable-native-access=ALL-UNNAMED",
+                            "-cp",
+                            System.getProperty("java.class.path"),
+                            Reader.class.getName(),
+                            path.toString())
+                    .redirectErrorStream(true)
+                    .start();
+            String told = new String(reader.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            assertThat(reader.waitFor()).as(told).isEqualTo(2);
+        }
+    }
+
+    /// Another process that reads a camp; its exit code is how many lines that has.
+    static final class Reader {
+
+        private Reader() {}
+
+        public static void main(String[] args) {
+            Opening opening = CampFile.read(Path.of(args[0]));
+            System.out.println(opening);
+            System.exit(
+                    opening instanceof Opening.Opened(CampFile file)
+                            ? file.camp().drills().size()
+                            : 99);
+        }
+    }
+
     @Test
     void aFolderThatCannotBeWrittenIsRead() throws IOException, InterruptedException {
         Path path = camp();
@@ -111,7 +148,9 @@ class CampReadingTest {
     @Test
     void aChangeThatWasBegunAndNotEndedIsTold() throws IOException {
         Path path = camp();
-        Files.write(path.resolveSibling("a.onebeat-journal"), new byte[600]);
+        byte[] begun = new byte[600];
+        begun[0] = (byte) 0xd9;
+        Files.write(path.resolveSibling("a.onebeat-journal"), begun);
         assertThat(refused(CampFile.read(path)).sentence()).contains("begun and not ended");
         assertThat(names(path.getParent())).containsExactly("a.onebeat", "a.onebeat-journal");
     }

@@ -97,8 +97,6 @@ public final class OutFiles {
         Path place = free(Files.exists(path) ? path.toRealPath() : path, taken);
         Path folder = place.toAbsolutePath().getParent();
         Path making = making(folder);
-        // Ctrl+C in the middle leaves nothing behind either.
-        making.toFile().deleteOnExit();
         try {
             MessageDigest digest = sha256();
             try (OutputStream out =
@@ -114,15 +112,21 @@ public final class OutFiles {
         }
     }
 
-    /// A new file beside a place, as readable as the system makes files.
-    private static Path making(@Nullable Path folder) throws IOException {
+    /// Makes an empty file in a folder for what is to be moved to its place once it is whole: as readable as the system
+    /// makes files, and gone with the program where it is not moved.
+    ///
+    /// @throws IOException if there is no such folder, or none can be made in it
+    public static Path making(@Nullable Path folder) throws IOException {
         if (folder == null || !Files.isDirectory(folder)) {
             throw new IOException("the folder " + folder + " is not there");
         }
         for (int number = 1; ; number++) {
             try {
-                return Files.createFile(
+                Path made = Files.createFile(
                         folder.resolve(".onebeat-" + ProcessHandle.current().pid() + "-" + number + ".new"));
+                // Ctrl+C in the middle leaves nothing behind either.
+                made.toFile().deleteOnExit();
+                return made;
             } catch (FileAlreadyExistsException _) {
                 // The next name, then.
             }

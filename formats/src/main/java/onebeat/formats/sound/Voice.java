@@ -20,6 +20,7 @@ import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
 import onebeat.formats.PlainName;
+import onebeat.formats.out.OutFiles;
 
 /// The shipped voice clips, put together to what is said: 16 kHz, 16 bit, mono clips become two channels,
 /// so that a word can be said into the left ear alone.
@@ -117,7 +118,7 @@ public final class Voice {
         }
         Files.createDirectories(folder);
         byte[] bytes = heard.bytes();
-        Path half = Files.createTempFile(folder, word, ".part");
+        Path half = OutFiles.making(folder);
         try (AudioInputStream stream = new AudioInputStream(new ByteArrayInputStream(bytes), MONO, heard.length())) {
             AudioSystem.write(stream, AudioFileFormat.Type.WAVE, half.toFile());
             Files.move(half, folder.resolve(word + ".wav"), StandardCopyOption.REPLACE_EXISTING);
