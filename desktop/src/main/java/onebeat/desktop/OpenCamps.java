@@ -148,9 +148,10 @@ final class OpenCamps implements OtherCamps {
             return;
         }
         close();
-        Optional<String> wrong = Copies.usual().restore(copy, camp, LocalDateTime.now(ZoneId.systemDefault()));
+        LocalDateTime now = LocalDateTime.now(ZoneId.systemDefault());
+        Optional<String> wrong = Copies.usual().restore(copy, camp, now);
         open(camp);
-        session().ifPresent(now -> wrong.ifPresentOrElse(now::warn, () -> now.say(CampFileForm.putBack(copy, camp))));
+        session().ifPresent(it -> wrong.ifPresentOrElse(it::warn, () -> it.say(CampFileForm.putBack(copy, camp, now))));
     }
 
     /// The camp that is open is closed, and this one takes its place.

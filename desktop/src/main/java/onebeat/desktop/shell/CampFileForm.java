@@ -1,6 +1,7 @@
 package onebeat.desktop.shell;
 
 import java.nio.file.Path;
+import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,7 +25,7 @@ public final class CampFileForm extends VBox {
 
     /// How a copy is told by its time.
     private static final DateTimeFormatter WHEN =
-            DateTimeFormatter.ofPattern("EEEE d MMMM yyyy, HH:mm", Locale.ENGLISH);
+            DateTimeFormatter.ofPattern("EEEE d MMMM yyyy, HH:mm:ss", Locale.ENGLISH);
     private static final double BYTES_PER_KB = 1024;
     private static final double ROW_HEIGHT = 40;
     private static final double MOST_HEIGHT = 300;
@@ -96,9 +97,14 @@ public final class CampFileForm extends VBox {
     }
 
     /// What is said once a copy was put back: also how to get back what was there.
-    public static String putBack(Copy copy, Path camp) {
+    ///
+    /// @param now when that was done: what was there is the copy of this time
+    public static String putBack(Copy copy, Path camp, LocalDateTime now) {
         return Texts.of(
-                "copies.putback", WHEN.format(copy.taken()), Copies.usual().folder(camp));
+                "copies.putback",
+                WHEN.format(copy.taken()),
+                WHEN.format(now),
+                Copies.usual().folder(camp));
     }
 
     /// What stands at the place of the camp is replaced only after a question.
