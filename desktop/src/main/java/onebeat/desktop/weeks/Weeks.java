@@ -7,6 +7,7 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import javafx.scene.layout.Region;
 import onebeat.core.camp.Camp;
 import onebeat.core.plan.CampPlan;
@@ -66,7 +67,10 @@ public final class Weeks implements Station {
         this.view = new WeeksView(loop::dispatch);
         this.commands = BoundCommand.all(WeeksCommands.TABLE, loop::situation, loop::dispatch);
         weeks = new BackgroundQuestion("weeks", app::warn);
-        files = new BackgroundQuestion("a file of the weeks", app::warn);
+        files = new BackgroundQuestion("a file of the weeks", words -> {
+            app.warn(words);
+            loop.dispatch(new WeeksAction.Reading(false));
+        });
         plans = new BackgroundQuestion("plan of the weeks", words -> {
             app.warn(words);
             loop.dispatch(WeeksAction.Do.LEAVE);
@@ -146,11 +150,11 @@ public final class Weeks implements Station {
     private void perform(Effect.OfStation effect) {
         switch ((WeeksEffect) effect) {
             case WeeksEffect.LookFor look -> lookFor(look.rules(), look.before());
-            case WeeksEffect.StopLooking() -> stopped = true;
-            case WeeksEffect.Forget() -> {
-                plans.stop();
+            case WeeksEffect.Stop() -> {
+                stopped = true;
                 files.stop();
             }
+            case WeeksEffect.Forget() -> plans.stop();
             case WeeksEffect.AskRules ask -> askRules(ask.rules());
             case WeeksEffect.AskDay ask -> askDay(ask);
             case WeeksEffect.CloseForm() -> navigator.closeForm();
@@ -199,45 +203,43 @@ public final class Weeks implements Station {
 
     private void chooseCalendar() {
         Optional<Path> file = navigator.choose(Texts.of("weeks.calendar.choose"), "*.ics");
-        if (file.isEmpty()) {
-            return;
-        }
-        app.say(Texts.of("weeks.file.reading", file.get()));
         LocalDate today = app.today();
         LocalDate fightNight = app.camp().card().fightNight();
-        files.ask(
-                asked -> tried(() -> new WeeksAction.CalendarRead(
-                        GymCalendar.days(file.get(), today, fightNight, ZoneId.systemDefault(), asked))),
-                read -> taken(file.get(), read));
+        file.ifPresent(from -> read(
+                from,
+                stopped -> new WeeksAction.CalendarRead(
+                        GymCalendar.days(from, today, fightNight, ZoneId.systemDefault(), stopped))));
     }
 
     private void chooseOther() {
         Optional<Path> file = navigator.choose(Texts.of("weeks.other.choose"), "*.json");
-        if (file.isPresent()) {
-            app.say(Texts.of("weeks.file.reading", file.get()));
-            Camp camp = app.camp();
-            files.ask(
-                    _ -> tried(() -> new WeeksAction.OtherRead(OtherPlan.read(file.get(), camp))),
-                    read -> taken(file.get(), read));
-        }
+        Camp camp = app.camp();
+        file.ifPresent(from -> read(from, _ -> new WeeksAction.OtherRead(OtherPlan.read(from, camp))));
     }
 
     /// What a file holds, or why it cannot be read.
     private record FileRead(Optional<WeeksAction> action, String wrong) {}
 
     private interface Reading {
-        WeeksAction read() throws IOException;
+        WeeksAction read(BooleanSupplier stopped) throws IOException;
     }
 
-    private static FileRead tried(Reading reading) {
+    private void read(Path file, Reading reading) {
+        app.say(Texts.of("weeks.file.reading", file));
+        loop.dispatch(new WeeksAction.Reading(true));
+        files.ask(asked -> tried(reading, asked), read -> taken(file, read));
+    }
+
+    private static FileRead tried(Reading reading, BooleanSupplier stopped) {
         try {
-            return new FileRead(Optional.of(reading.read()), "");
+            return new FileRead(Optional.of(reading.read(stopped)), "");
         } catch (IOException e) {
             return new FileRead(Optional.empty(), IoWords.of(e));
         }
     }
 
     private void taken(Path file, FileRead read) {
+        loop.dispatch(new WeeksAction.Reading(false));
         read.action()
                 .ifPresentOrElse(loop::dispatch, () -> app.warn(Texts.of("weeks.calendar.failed", file, read.wrong())));
     }

@@ -60,6 +60,9 @@ sealed interface WeeksAction {
     /// The coach set the chosen day's time and who is there.
     record DayGiven(PlanRules.Time time) implements WeeksAction {}
 
+    /// A file is being read from here on, or is no longer.
+    record Reading(boolean now) implements WeeksAction {}
+
     /// The gym's calendar was read.
     record CalendarRead(Map<LocalDate, PlanRules.Time> days) implements WeeksAction {
 

@@ -20,7 +20,7 @@ final class WeeksCommands {
                     .when(here -> here.state().offer().isPresent())
                     .bar(),
             of(Group.WORK, "weeks.stop", Do.STOP, "S")
-                    .when(here -> here.state().isLooking())
+                    .when(here -> here.state().canStop())
                     .bar(),
             of(Group.WORK, "weeks.look", Do.LOOK, "L")
                     .when(here -> !here.state().isLooking())

@@ -13,8 +13,8 @@ sealed interface WeeksEffect extends Effect.OfStation {
     /// @param before the plan that it should differ from as little as it can; empty for one that is made anew
     record LookFor(PlanRules rules, CampPlan before) implements WeeksEffect {}
 
-    /// Looks no longer; the best plan so far stands.
-    record StopLooking() implements WeeksEffect {}
+    /// Looks no longer, and reads no longer; the best plan so far stands.
+    record Stop() implements WeeksEffect {}
 
     /// Nobody waits any more for a plan.
     record Forget() implements WeeksEffect {}

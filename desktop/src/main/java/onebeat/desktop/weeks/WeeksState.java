@@ -14,9 +14,10 @@ import onebeat.core.plan.SolvedPlan;
 /// @param day the number of the chosen day, from 0
 /// @param line the number of the chosen line, from 0
 /// @param offer another plan, to be taken or left; empty where there is none
-record WeeksState(Optional<Seen> seen, int day, int line, Optional<Offer> offer) {
+/// @param reading whether a file is being read
+record WeeksState(Optional<Seen> seen, int day, int line, Optional<Offer> offer, boolean reading) {
 
-    static final WeeksState FIRST = new WeeksState(Optional.empty(), 0, 0, Optional.empty());
+    static final WeeksState FIRST = new WeeksState(Optional.empty(), 0, 0, Optional.empty(), false);
 
     /// The camp's weeks as a question, and the plan that is kept for them.
     record Seen(PlanProblem problem, CampPlan kept) {}
@@ -39,19 +40,23 @@ record WeeksState(Optional<Seen> seen, int day, int line, Optional<Offer> offer)
     }
 
     WeeksState with(Seen now) {
-        return new WeeksState(Optional.of(now), day, line, offer);
+        return new WeeksState(Optional.of(now), day, line, offer, reading);
     }
 
     WeeksState at(int chosenDay, int chosenLine) {
-        return new WeeksState(seen, chosenDay, chosenLine, offer);
+        return new WeeksState(seen, chosenDay, chosenLine, offer, reading);
     }
 
     WeeksState with(Offer other) {
-        return new WeeksState(seen, day, line, Optional.of(other));
+        return new WeeksState(seen, day, line, Optional.of(other), reading);
     }
 
     WeeksState withoutOffer() {
-        return new WeeksState(seen, day, line, Optional.empty());
+        return new WeeksState(seen, day, line, Optional.empty(), reading);
+    }
+
+    WeeksState reading(boolean now) {
+        return new WeeksState(seen, day, line, offer, now);
     }
 
     /// The question that is shown: that of the offer, or the camp's own.
@@ -76,6 +81,11 @@ record WeeksState(Optional<Seen> seen, int day, int line, Optional<Offer> offer)
 
     boolean isLooking() {
         return offer.filter(Offer::looking).isPresent();
+    }
+
+    /// Whether something is under way that can be stopped.
+    boolean canStop() {
+        return isLooking() || reading;
     }
 
     boolean canTake() {

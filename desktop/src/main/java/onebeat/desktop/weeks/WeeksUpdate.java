@@ -62,6 +62,7 @@ final class WeeksUpdate {
             case WeeksAction.Move move -> moved(move);
             case WeeksAction.Arrived arrived -> arrived(arrived.seen());
             case WeeksAction.Found found -> found(found);
+            case WeeksAction.Reading reading -> Next.of(state.reading(reading.now()));
             case WeeksAction.CalendarRead read -> calendar(read.days());
             case WeeksAction.OtherRead read -> other(read.plan());
             case WeeksAction.RulesGiven given -> closed(look(given.rules(), kept()));
@@ -99,7 +100,7 @@ final class WeeksUpdate {
             case LINE_DOWN -> line(1);
             case LOOK -> look(rules(), kept());
             case ANEW -> look(rules(), CampPlan.EMPTY);
-            case STOP -> Next.of(state, new WeeksEffect.StopLooking());
+            case STOP -> Next.of(state.reading(false), new WeeksEffect.Stop(), new Say(Texts.of("weeks.stopped")));
             case TAKE -> take();
             case LEAVE -> Next.of(state.withoutOffer(), new WeeksEffect.Forget());
             case LONGER -> minutes(now -> Math.min(MOST_MINUTES, now + STEP_MINUTES));

@@ -223,6 +223,14 @@ class WeeksUpdateTest {
     }
 
     @Test
+    void aFileThatIsBeingReadCanBeStopped() {
+        assertThat(after(new WeeksAction.Reading(true)).state.canStop()).isTrue();
+        after(Do.STOP);
+        assertThat(last.effects()).anyMatch(WeeksEffect.Stop.class::isInstance);
+        assertThat(state.canStop()).isFalse();
+    }
+
+    @Test
     void theGymsCalendarSaysWhenThereIsTime() {
         after(new WeeksAction.CalendarRead(Map.of()));
         assertThat(last.effects()).singleElement().isInstanceOf(Effect.Warn.class);
