@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import onebeat.core.film.Answer;
+import onebeat.core.film.AnswerList;
 import onebeat.core.film.Finder;
 import onebeat.core.film.Found;
 import onebeat.core.film.Repertoire;
@@ -106,7 +107,7 @@ final class FindCommand implements Callable<Integer> {
         long begun = System.nanoTime();
         Found found;
         try (TerminalProgress progress = new TerminalProgress(spec.commandLine().getErr(), "looking")) {
-            found = Finder.find(new Finder.Query(fed, context, has, depth, top), () -> {
+            found = AnswerList.of(new Finder.Query(fed, context, has, depth, top), () -> {
                 progress.tell(TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - begun) + " s");
                 return false;
             });
@@ -138,6 +139,9 @@ final class FindCommand implements Callable<Integer> {
                         answer.value().exposure(),
                         answer.line());
                 out.println("        " + fighters.words(answer.line(), fighters.context(spec.commandLine())));
+                if (answer.taught() && answer.reasons().isEmpty()) {
+                    out.println("        Everybody is taught this counter.");
+                }
                 answer.reasons().forEach(reason -> out.println("        " + reason));
             }
         }

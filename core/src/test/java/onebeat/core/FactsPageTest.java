@@ -60,6 +60,6 @@ class FactsPageTest {
     void whatIsToldIsTested() throws IOException {
         Set<String> tested = matches(CITED, f -> f.toString().contains("/src/test/") && endsWith(f, ".java"));
         assertThat(tested).containsAll(told());
-        assertThat(told()).hasSize(33 + 7 + 15);
+        assertThat(told()).hasSize(33 + 7 + 25);
     }
 }

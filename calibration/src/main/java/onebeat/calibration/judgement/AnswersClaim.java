@@ -4,6 +4,7 @@ import java.util.List;
 import onebeat.calibration.judgement.Judgement.Claim;
 import onebeat.calibration.judgement.Judgement.Verdict;
 import onebeat.core.film.Answer;
+import onebeat.core.film.AnswerList;
 import onebeat.core.film.Finder;
 
 /// The answers to a feed begin so.
@@ -14,8 +15,9 @@ record AnswersClaim(String feed, Against against, List<String> any, List<String>
 
     @Override
     public Verdict tried() {
-        List<String> lines = Finder.find(
-                        new Finder.Query(feed, against.context(), against.repertoire(), against.depth(), TOP))
+        List<String> lines = AnswerList.of(
+                        new Finder.Query(feed, against.context(), against.repertoire(), against.depth(), TOP),
+                        () -> false)
                 .answers()
                 .stream()
                 .map(Answer::line)

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -20,12 +22,21 @@ public final class Catalogue {
 
     private final Map<String, Technique> byCode;
     private final Map<String, Technique> byName;
+    private final Map<String, Map<Side, Technique>> onSide = new HashMap<>();
 
     private Catalogue(Map<String, Technique> byCode) {
         this.byCode = Collections.unmodifiableMap(byCode);
         Map<String, Technique> names = new LinkedHashMap<>();
         byCode.values().forEach(t -> names.put(t.name(), t));
         this.byName = Collections.unmodifiableMap(names);
+        for (Technique sided : byCode.values()) {
+            if (sided.isDefence()) {
+                sided.fixedSide()
+                        .ifPresent(side -> unsided(sided)
+                                .ifPresent(open -> onSide.computeIfAbsent(open.code(), _ -> new EnumMap<>(Side.class))
+                                        .put(side, sided)));
+            }
+        }
     }
 
     /// The catalogue that ships with the program.
@@ -83,6 +94,12 @@ public final class Catalogue {
                 .findFirst();
     }
 
+    /// The technique that this one is on a side: `lblock` for a `block` on the lead side. Itself where there is no
+    /// other.
+    public Technique onSide(Technique technique, Side side) {
+        return onSide.getOrDefault(technique.code(), Map.of()).getOrDefault(side, technique);
+    }
+
     private static Catalogue read() {
         Map<String, Technique> rows = new LinkedHashMap<>();
         for (CSVRecord row : Table.rows(Catalogue.class, "techniques.csv")) {
@@ -134,7 +151,8 @@ public final class Catalogue {
                 row.get("exit").equals("yes"),
                 row.get("feints").equals("yes"),
                 row.get("twin").isEmpty() ? Optional.empty() : Optional.of(row.get("twin")),
-                share(row, "around"));
+                share(row, "around"),
+                row.get("loads").equals("yes"));
     }
 
     private static double share(CSVRecord row, String column) {

@@ -21,7 +21,10 @@ public final class FirstAnswers {
                     Arrays.asList(row.get("answers").split(" ", -1))))
             .toList();
 
-    private record Strike(String code, Level level, Side side) {}
+    private record Strike(String code, Level level, Side side, Pairing pairing) {}
+
+    /// In the table: a roll toward the side from which the strike comes (F11).
+    private static final String ROLL = "roll";
 
     /// The answers to every strike of the catalogue: every review asks for some.
     private static final Map<Strike, List<String>> KNOWN = new HashMap<>();
@@ -30,7 +33,9 @@ public final class FirstAnswers {
         for (Technique strike : Catalogue.standard().all()) {
             for (Level level : Level.values()) {
                 for (Side side : Side.values()) {
-                    KNOWN.put(new Strike(strike.code(), level, side), anew(strike, level, side));
+                    for (Pairing pairing : Pairing.values()) {
+                        KNOWN.put(new Strike(strike.code(), level, side, pairing), anew(strike, level, side, pairing));
+                    }
                 }
             }
         }
@@ -41,15 +46,17 @@ public final class FirstAnswers {
     /// The codes of the defences that meet a strike, the best first.
     ///
     /// @param side the striking side
-    public static List<String> to(Technique strike, Level level, Side side) {
-        return KNOWN.getOrDefault(new Strike(strike.code(), level, side), List.of());
+    public static List<String> to(Technique strike, Level level, Side side, Pairing pairing) {
+        return KNOWN.getOrDefault(new Strike(strike.code(), level, side, pairing), List.of());
     }
 
-    private static List<String> anew(Technique strike, Level level, Side side) {
+    private static List<String> anew(Technique strike, Level level, Side side, Pairing pairing) {
+        String roll = strike.arrival().at(side, pairing) == Side.LEAD ? "roll-lead" : "roll-rear";
         return ROWS.stream()
                 .filter(r -> r.strike.fits(strike, level))
                 .filter(r -> r.side.isEmpty() || r.side.get() == side)
                 .flatMap(r -> r.words.stream())
+                .map(code -> code.equals(ROLL) ? roll : code)
                 .filter(code -> Catalogue.standard().get(code).meets(strike, level))
                 .distinct()
                 .toList();
@@ -57,8 +64,8 @@ public final class FirstAnswers {
 
     /// How well a defence fits a strike: 0 for the best, then one more for each that fits better; empty where it is
     /// none of the usual ones. A defence with its side written counts as the same without it.
-    public static Optional<Integer> rank(Technique defence, Technique strike, Level level, Side side) {
-        List<String> answers = to(strike, level, side);
+    public static Optional<Integer> rank(Technique defence, Technique strike, Level level, Side side, Pairing pairing) {
+        List<String> answers = to(strike, level, side, pairing);
         int rank = answers.indexOf(defence.code());
         if (rank < 0) {
             rank = Catalogue.standard()

@@ -30,11 +30,6 @@ public enum Move {
         return this == SLIP || this == ROLL || this == DIP || this == PULL;
     }
 
-    /// Whether the weight goes away from the other.
-    public boolean isLeaving() {
-        return this == STEP_BACK || this == OFF_LINE || this == CIRCLE;
-    }
-
     /// Whether the feet take the fighter away from where the answer comes.
     public boolean isAway() {
         return this == STEP_BACK || this == OFF_LINE || this == PIVOT || this == CIRCLE;

@@ -103,9 +103,11 @@ public record Technique(
         return family == Family.CLINCH && gap instanceof GapChange.IntoClinch;
     }
 
-    /// Whether it answers a hold: it breaks it, or works inside it.
+    /// Whether it answers a hold: it breaks it, or works inside it. An elbow does neither: the grip on the head is
+    /// still there (F25).
     public boolean answersHold(Technique hold) {
-        return needsEntry()
+        return family == Family.KNEE
+                || kind == Kind.CLINCH
                 || meets.stream()
                         .anyMatch(
                                 t -> t.family().filter(f -> f == hold.family()).isPresent());

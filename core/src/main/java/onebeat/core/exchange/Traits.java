@@ -16,6 +16,7 @@ import java.util.Optional;
 /// @param feintable whether it can be feinted
 /// @param twin the code of the same thing from the other side
 /// @param around how far it goes round a guard that is raised to the middle, 0 to 1
+/// @param loads whether it sets the body anew for the strike after it, as a shuffle does
 public record Traits(
         double worth,
         List<Stop> stops,
@@ -25,7 +26,8 @@ public record Traits(
         boolean exit,
         boolean feintable,
         Optional<String> twin,
-        double around) {
+        double around,
+        boolean loads) {
 
     /// A strike that can be stopped.
     ///

@@ -224,12 +224,13 @@ final class Beginnings {
     }
 
     /// The usual answers first, then the others.
-    private static int rank(Weapon defence, Step feed) {
+    private int rank(Weapon defence, Step feed) {
         return FirstAnswers.rank(
                         defence.act().technique(),
                         feed.placed().technique(),
                         feed.placed().act().level(),
-                        feed.placed().side().orElse(Side.LEAD))
+                        feed.placed().side().orElse(Side.LEAD),
+                        context.setting().pairing())
                 .orElse(Integer.MAX_VALUE);
     }
 

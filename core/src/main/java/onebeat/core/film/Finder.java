@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
+import onebeat.core.opening.Angle;
 import onebeat.core.opening.LookaheadOpponent;
 import onebeat.core.opening.PartnerModel;
 import onebeat.core.play.Body;
@@ -217,14 +218,15 @@ public final class Finder {
                 opponent.pass(state, counts);
                 started[counts] = body.after(counts);
             }
-            double around = opponent.place(to.gapCm(), to.offLine());
+            Angle angle = Angle.of(to.own(), to.other());
+            double around = opponent.place(to.gapCm(), angle);
             double settled = sum.exposed() + sum.pending() * (counts == 1 ? opponent.leaves(move) : 1);
             boolean exposes = opponent.exposes(move);
             int count = sum.count() + (exposes ? 1 : 0);
             int beats = sum.beats() + counts;
             double end = opponent.end(state, move, around);
             double surety = sure[sum.after() + counts];
-            double opening = moves.isStrike(move) ? opponent.opening(state, move) : 0;
+            double opening = moves.isStrike(move) ? opponent.opening(state, move, angle) : 0;
             if (node.left == 1) {
                 LineSum atBest = new LineSum(
                         sum.gained() + Score.of(opening, moves.mostEffect(move)) * surety, settled, 0, count, beats, 0);

@@ -58,6 +58,9 @@ public record Learned(PartnerModel model, Map<Stimulus, Integer> seen) {
             return Optional.empty();
         }
         return PartnerModel.usual()
-                .shown(one.answered().technique(), one.answered().side().orElse(Side.LEAD));
+                .shown(
+                        one.answered().technique(),
+                        one.answered().side().orElse(Side.LEAD),
+                        Optional.of(one.shown().act().level()));
     }
 }

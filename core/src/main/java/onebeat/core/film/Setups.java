@@ -1,5 +1,6 @@
 package onebeat.core.film;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -9,9 +10,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import onebeat.core.exchange.Catalogue;
 import onebeat.core.exchange.Constants;
 import onebeat.core.exchange.Kind;
+import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Stance;
+import onebeat.core.exchange.Technique;
 import onebeat.core.film.SetupCause.How;
 import onebeat.core.notation.Act;
 import onebeat.core.notation.Notation;
@@ -89,17 +93,51 @@ public final class Setups {
     /// The best lines for a weapon; none where the words are no strike.
     public static Found of(Query query) {
         String text = WeaponNames.call(query.weapon, query.context);
-        return WeaponNames.act(text)
-                .map(strike -> new Setups(query, text, strike).found(query.top))
+        return WeaponNames.target(text)
+                .map(target -> new Setups(query, text, target).found(query.top))
                 .orElseGet(() -> new Found(0, 0, true, List.of()));
     }
 
     /// Whether these words name something that can land.
     public static boolean isWeapon(String words, Context context) {
-        return WeaponNames.act(WeaponNames.call(words, context)).isPresent();
+        return WeaponNames.target(WeaponNames.call(words, context)).isPresent();
     }
 
+    /// What was built and what is taught, by turns; the taught first.
     private Found found(int top) {
+        List<Answer> taught = taught();
+        List<Answer> built = strike.isStrike() ? built(top) : List.of();
+        Map<String, Answer> byLine = new LinkedHashMap<>();
+        for (int i = 0; i < Math.max(taught.size(), built.size()); i++) {
+            taught.stream().skip(i).findFirst().ifPresent(one -> byLine.putIfAbsent(one.line(), one));
+            built.stream().skip(i).findFirst().ifPresent(one -> byLine.putIfAbsent(one.line(), one));
+        }
+        return new Found(looked, 0, true, byLine.values().stream().limit(top).toList());
+    }
+
+    /// What is taught for it and holds here, the best first.
+    private List<Answer> taught() {
+        List<Answer> all = new ArrayList<>();
+        for (TaughtSetups setup : TaughtSetups.of(weapon, context, repertoire)) {
+            if (Notation.read(setup.line(weapon, exit()), context.vocabulary()) instanceof Read read) {
+                looked++;
+                Review review = Review.withoutMends(read, context);
+                if (!isBarred(review)) {
+                    PlayedWay way = review.played().ways().getFirst();
+                    Value value = Value.of(way, review.openings().getFirst(), repertoire.mastery());
+                    all.add(new Answer(review.canonical(), value, List.of(setup.why()), true));
+                }
+            }
+        }
+        return all.stream().sorted(Answer.BEST).toList();
+    }
+
+    private static boolean isBarred(Review review) {
+        return review.hasStop()
+                || review.findings().stream().anyMatch(f -> BARRED.contains(f.code()) && f.severity() != Severity.NOTE);
+    }
+
+    private List<Answer> built(int top) {
         Map<String, Answer> byGroup = new LinkedHashMap<>();
         Map<String, How> kinds = new LinkedHashMap<>();
         Comparator<Answer> better =
@@ -122,7 +160,7 @@ public final class Setups {
                 .sorted(better)
                 .takeWhile(_ -> kept.size() < top)
                 .forEach(kept::add);
-        return new Found(looked, 0, true, kept.stream().sorted(better).toList());
+        return kept.stream().sorted(better).toList();
     }
 
     private Optional<Answer> built(String before, SetupCause cause) {
@@ -157,9 +195,7 @@ public final class Setups {
             return Optional.empty();
         }
         Review review = Review.withoutMends(read, context);
-        boolean barred = review.hasStop()
-                || review.findings().stream().anyMatch(f -> BARRED.contains(f.code()) && f.severity() != Severity.NOTE);
-        if (barred) {
+        if (isBarred(review)) {
             return Optional.empty();
         }
         double power = landing.get().impact().orElseThrow().power();
@@ -224,10 +260,12 @@ public final class Setups {
                 : way.way().beats();
     }
 
+    private static final Technique HIPS = Catalogue.standard().get("hips");
+
     /// Off the line, toward the opponent's lead hand; a hold needs no other way out.
     private String exit() {
         if (strike.technique().kind() == Kind.CLINCH) {
-            return "";
+            return context.rules().allows(HIPS, Level.NONE) ? HIPS.code() : "";
         }
         if (weapon.contains(" ")) {
             return "break";

@@ -34,14 +34,19 @@ final class WeaponNames {
                         : atLiver(Arrays.asList(row.get("calls").split(" ")), context);
             }
         }
-        if (act(plain).isPresent()) {
-            return plain;
+        if (target(plain).isPresent()) {
+            return canonical(plain);
         }
         return Catalogue.standard().all().stream()
-                .filter(t -> t.isStrike() && (t.name().equals(plain) || t.key().equals(plain.replace(' ', '-'))))
+                .filter(t -> (t.isStrike() || t.isHold())
+                        && (t.name().equals(plain) || t.key().equals(plain.replace(' ', '-'))))
                 .map(Technique::code)
                 .findFirst()
                 .orElse(plain);
+    }
+
+    private static String canonical(String words) {
+        return Notation.read(words) instanceof Read read ? read.canonical() : words;
     }
 
     /// The first of these that lands on the liver: the partner's right side, so it follows from the athlete's stance.
@@ -58,6 +63,18 @@ final class WeaponNames {
                         .isPresent())
                 .findFirst()
                 .orElse(calls.getFirst());
+    }
+
+    /// The last strike of a call, or its hold where it has no strike.
+    static Optional<Act> target(String text) {
+        return act(text)
+                .or(() -> Notation.read(text) instanceof Read read
+                        ? Placing.ways(read.line(), Pairing.SAME).getFirst().actions().stream()
+                                .filter(p ->
+                                        p.who() == Who.ATHLETE && p.technique().isHold())
+                                .reduce((_, later) -> later)
+                                .map(Placed::act)
+                        : Optional.empty());
     }
 
     /// The last strike of a call.

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import onebeat.core.exchange.Side;
 import onebeat.core.film.FollowUps.After;
@@ -19,10 +21,15 @@ import onebeat.core.notation.Item;
 import onebeat.core.notation.Line;
 import onebeat.core.notation.Notation;
 import onebeat.core.notation.Partner;
+import onebeat.core.notation.Read;
 import onebeat.core.notation.Reads;
 import onebeat.core.notation.Repeat;
+import onebeat.core.opening.Openings;
 import onebeat.core.opening.Posture;
 import onebeat.core.opening.Stimulus;
+import onebeat.core.play.Play;
+import onebeat.core.play.PlayedWay;
+import onebeat.core.play.Who;
 import onebeat.core.review.Context;
 
 /// Gives a line something to read: other feeds than its own, or other reactions to its own strikes.
@@ -67,21 +74,35 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
             return flinch;
         }
         for (int i = 0; i < items.size(); i++) {
-            if (i == 0 && feed(items, 0).isPresent()) {
-                Optional<Branching> found = feeds(items, with.replies(), stands);
+            if (feed(items, i).isPresent()) {
+                Optional<Branching> found = feeds(items, i, with.replies(), stands);
                 if (found.isPresent()) {
                     return found;
                 }
             }
-            Optional<Act> strike = strike(items.get(i));
-            if (strike.isPresent()) {
-                Optional<Branching> reactions = reactions(items, i, strike.get(), with, stands);
-                if (reactions.isPresent()) {
-                    return reactions;
-                }
-            }
         }
-        return Optional.empty();
+        return Stream.concat(written(items), fromThePayoff(items))
+                .flatMap(i -> strike(items.get(i)).stream()
+                        .flatMap(strike -> reactions(items, i, strike, with, stands).stream()))
+                .findFirst();
+    }
+
+    /// Where the line itself waits for a reaction.
+    private static Stream<Integer> written(List<Item> items) {
+        return IntStream.range(0, items.size() - 1)
+                .filter(i -> calls(items.get(i + 1)).stream().anyMatch(Partner.class::isInstance))
+                .boxed();
+    }
+
+    /// Else the read stands before the payoff, or as near to it as something can be read.
+    private static Stream<Integer> fromThePayoff(List<Item> items) {
+        int payoff = IntStream.range(0, items.size())
+                .filter(i -> strike(items.get(i)).isPresent())
+                .max()
+                .orElse(0);
+        return IntStream.concat(
+                        IntStream.range(0, payoff).map(i -> payoff - 1 - i), IntStream.range(payoff, items.size() - 1))
+                .boxed();
     }
 
     private static boolean isSet(Line line) {
@@ -199,20 +220,25 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
                 : List.of();
     }
 
-    /// Other feeds in place of the first one.
-    private static Optional<Branching> feeds(List<Item> items, Replies replies, Predicate<String> stands) {
-        String own = inside(feed(items, 0).orElseThrow());
+    /// Other feeds in place of the line's own.
+    private static Optional<Branching> feeds(List<Item> items, int at, Replies replies, Predicate<String> stands) {
+        String own = inside(feed(items, at).orElseThrow());
+        if (at + 1 == items.size()) {
+            return Optional.empty();
+        }
+        String before = at == 0 ? "" : Notation.print(new Line(items.subList(0, at)));
         List<Way> ways = new ArrayList<>();
-        ways.add(new Way(own, Notation.print(new Line(items.subList(1, items.size())))));
+        ways.add(new Way(own, Notation.print(new Line(items.subList(at + 1, items.size())))));
         for (String feed : Stream.concat(FEEDS.stream(), Stream.of(NONE)).toList()) {
             boolean same = own.equals(feed) || own.startsWith(feed + " ");
             if (ways.size() < MOST && !same) {
-                add(ways, "", feed, replies, stands);
+                add(ways, before, feed, replies, stands);
             }
         }
         return ways.size() < 2
                 ? Optional.empty()
-                : Optional.of(new Branching("", ways, ways.stream().map(_ -> 1).toList()));
+                : Optional.of(
+                        new Branching(before, ways, ways.stream().map(_ -> 1).toList()));
     }
 
     /// Other reactions to a strike of the athlete's than the one that the line goes on with.
@@ -250,9 +276,19 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
             if (ways.size() < MOST && !one.response.equals(ways.getFirst().cue)) {
                 if (strike.feint() && one.response.equals(NONE)) {
                     keep(ways, before, new Way(NONE, context.setting().pairing().wayOut()), stands);
-                } else {
+                } else if (!opensTheSame(before, ways.getFirst().cue, one.response, rest, context)) {
                     add(ways, before, one.response, with.replies(), stands);
                 }
+            }
+        }
+        // What opens the same place leads to the same end, once something else is there to be told from it.
+        for (Seen one : seen) {
+            boolean there = ways.stream().anyMatch(way -> way.cue.equals(one.response));
+            if (ways.size() > 1
+                    && ways.size() < MOST
+                    && !there
+                    && opensTheSame(before, ways.getFirst().cue, one.response, rest, context)) {
+                keep(ways, before, new Way(one.response, rest), stands);
             }
         }
         List<Integer> weights = ways.stream()
@@ -263,6 +299,33 @@ record Branching(String before, List<Way> ways, List<Integer> weights) {
                         .orElse(1))
                 .toList();
         return ways.size() < 2 ? Optional.empty() : Optional.of(new Branching(before, ways, weights));
+    }
+
+    /// Whether another reaction opens the place of what follows as well as the one that it waits for.
+    private static boolean opensTheSame(String before, String cue, String other, String rest, Context context) {
+        if (cue.equals(NONE) || other.equals(NONE)) {
+            return false;
+        }
+        OptionalDouble one = openingAfter(before, cue, rest, context);
+        OptionalDouble two = openingAfter(before, other, rest, context);
+        return one.isPresent() && two.isPresent() && two.getAsDouble() >= one.getAsDouble() - NEARLY;
+    }
+
+    /// So little less open is as open. The program's own.
+    private static final double NEARLY = 0.1;
+
+    private static OptionalDouble openingAfter(String before, String cue, String rest, Context context) {
+        if (!(Notation.read(before + " (" + cue + ") " + rest, context.vocabulary()) instanceof Read read)) {
+            return OptionalDouble.empty();
+        }
+        PlayedWay way = Play.of(read.line(), context.setting()).ways().getFirst();
+        Openings openings = Openings.withoutCredits(way, context.setting(), context.partner(), 0);
+        int from = before.length();
+        return way.strikesOf(Who.ATHLETE)
+                .filter(s -> s.placed().span().start() > from)
+                .findFirst()
+                .map(s -> OptionalDouble.of(openings.of(s).orElseThrow().value()))
+                .orElseGet(OptionalDouble::empty);
     }
 
     private static void add(List<Way> ways, String before, String cue, Replies replies, Predicate<String> stands) {

@@ -7,12 +7,16 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import onebeat.core.exchange.Constants;
 import onebeat.core.film.FollowUps.After;
 import onebeat.core.film.Repertoire;
 import onebeat.core.film.Replies;
 import onebeat.core.holding.Choices;
 import onebeat.core.holding.Odds;
+import onebeat.core.notation.Act;
+import onebeat.core.notation.Half;
 import onebeat.core.notation.Item;
 import onebeat.core.notation.Line;
 import onebeat.core.notation.Notation;
@@ -161,7 +165,7 @@ public record Ladder(List<Stage> stages) {
             Odds odds = Odds.even();
             if (branching.isPresent()) {
                 add(Rung.READS, branching.get().text(2), bpm("reads"), Odds.even());
-                random = leadIn(pieces.parts(), branching.get().text(Branching.MOST));
+                random = leadIn(branching.get().text(Branching.MOST));
                 odds = branching.get().odds(Branching.MOST);
             }
             add(Rung.RANDOM, random, bpm("random"), Odds.even());
@@ -284,19 +288,39 @@ public record Ladder(List<Stage> stages) {
                     .sum();
         }
 
-        /// How often the lead-in comes is drawn from one to four, so that nobody counts (F23, F46). A line that has a
-        /// set already gets none: lead-ins do not nest.
-        private String leadIn(List<String> parts, String reads) {
-            if (reads.contains("[")) {
+        /// How often the lead-in comes is drawn from one to four, so that nobody counts (F23, F46): the real pair
+        /// before its feint. Nothing else is a lead-in; they do not nest.
+        private String leadIn(String reads) {
+            Line own = line(whole).orElseThrow();
+            Optional<Integer> shown = reads.contains("[") ? Optional.empty() : shownBefore(own.items());
+            if (shown.isEmpty()) {
                 return reads;
             }
-            for (String part : parts) {
-                String drawn = "[" + part + "]*1..4 " + reads;
-                if (!part.contains("{") && !part.contains("<") && stands(drawn, Rung.RANDOM, bpm("random"))) {
-                    return drawn;
-                }
-            }
-            return reads;
+            String pair = Notation.print(new Line(own.items().subList(0, shown.get())));
+            String drawn = "[" + pair + "]*1..4" + reads.substring(Math.min(reads.length(), pair.length()));
+            return reads.startsWith(pair + " ") && stands(drawn, Rung.RANDOM, bpm("random")) ? drawn : reads;
+        }
+
+        /// How many items there are up to the real one of the first feint; empty where there is none.
+        private static Optional<Integer> shownBefore(List<Item> items) {
+            Optional<Act> feint =
+                    items.stream().flatMap(Builder::acts).filter(Act::feint).findFirst();
+            return feint.flatMap(fake -> IntStream.range(0, items.size())
+                    .filter(i -> acts(items.get(i))
+                            .anyMatch(act -> !act.feint()
+                                    && act.technique().equals(fake.technique())
+                                    && act.level() == fake.level()))
+                    .mapToObj(i -> i + 1)
+                    .findFirst());
+        }
+
+        private static Stream<Act> acts(Item item) {
+            return item instanceof Half half
+                    ? half.units().stream()
+                            .flatMap(unit -> unit.calls().stream())
+                            .filter(Act.class::isInstance)
+                            .map(Act.class::cast)
+                    : Stream.of();
         }
 
         private static OptionalDouble ceiling(Played played) {

@@ -13,6 +13,7 @@ import onebeat.core.notation.Half;
 import onebeat.core.notation.Item;
 import onebeat.core.notation.Line;
 import onebeat.core.notation.Notation;
+import onebeat.core.notation.Partner;
 import onebeat.core.notation.Pause;
 import onebeat.core.notation.RangeMark;
 import onebeat.core.notation.Reads;
@@ -25,11 +26,9 @@ import onebeat.core.notation.Repeat;
 /// @param grown the line's beginnings, each a piece longer; the whole is not among them
 record Pieces(List<String> parts, Optional<String> pair, List<String> grown) {
 
-    /// A piece is at least so many items where the line breathes, and so many where it does not: what one
-    /// holds in mind. Common practice (trade: the first three or four, then those plus the next piece).
-    private static final int SHORT = 3;
-
-    private static final int LONG = 4;
+    /// A chain of more parts than this grows by two at a time, a shorter one by one (F44). Common practice: what one
+    /// holds in mind.
+    private static final int LONG = 6;
 
     /// Takes a line apart.
     ///
@@ -56,7 +55,13 @@ record Pieces(List<String> parts, Optional<String> pair, List<String> grown) {
         for (Item item : items) {
             open.add(item);
             boolean says = !(item instanceof Pause) && !(item instanceof RangeMark);
-            if (says && stands.test(text(open))) {
+            if (isReaction(item) && open.size() == 1 && !chunks.isEmpty()) {
+                // What the partner shows is no part of its own: it belongs to what caused it.
+                List<Item> caused = new ArrayList<>(chunks.removeLast());
+                caused.addAll(open);
+                chunks.add(List.copyOf(caused));
+                open.clear();
+            } else if (says && !isReaction(item) && stands.test(text(open))) {
                 chunks.add(List.copyOf(open));
                 open.clear();
             }
@@ -67,6 +72,15 @@ record Pieces(List<String> parts, Optional<String> pair, List<String> grown) {
             chunks.add(last);
         }
         return chunks;
+    }
+
+    /// Whether it is nothing but what the partner does, and no strike of theirs.
+    private static boolean isReaction(Item item) {
+        return item instanceof Half half
+                && half.units().stream()
+                        .flatMap(unit -> unit.calls().stream())
+                        .allMatch(call -> call instanceof Partner partner
+                                && partner.items().stream().noneMatch(one -> one instanceof Act act && act.isStrike()));
     }
 
     private static Optional<String> pair(List<List<Item>> chunks, Predicate<String> stands) {
@@ -85,11 +99,12 @@ record Pieces(List<String> parts, Optional<String> pair, List<String> grown) {
 
     private static List<String> grown(List<List<Item>> chunks, Predicate<String> stands) {
         List<String> grown = new ArrayList<>();
-        int since = 0;
-        for (int i = 0; i + 1 < chunks.size(); i++) {
-            since += chunks.get(i).size();
+        int step = chunks.size() > LONG ? 2 : 1;
+        int since = 1;
+        for (int i = 1; i + 1 < chunks.size(); i++) {
+            since++;
             boolean breathes = breathes(chunks.get(i + 1).getFirst());
-            if (since >= LONG || (since >= SHORT && breathes)) {
+            if (since >= step || breathes) {
                 String beginning = text(join(chunks.subList(0, i + 1)));
                 if (stands.test(beginning)) {
                     grown.add(beginning);

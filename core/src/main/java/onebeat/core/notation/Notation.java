@@ -8,8 +8,22 @@ public final class Notation {
 
     private Notation() {}
 
-    /// Reads a call line. Never throws, whatever the text.
+    /// Reads a call line, or one as a coach says it (`double jab, cross to the body`). Never throws, whatever the text.
+    ///
+    /// What is said is turned into calls first; its spans point into those.
     public static Reading read(String text, Vocabulary vocabulary) {
+        Reading strict = readStrictly(text, vocabulary);
+        if (strict instanceof Read && !SpokenLine.saysOneWithEachHand(text)) {
+            return strict;
+        }
+        return SpokenLine.calls(text, vocabulary)
+                .map(calls -> readStrictly(calls, vocabulary))
+                .filter(Read.class::isInstance)
+                .orElse(strict);
+    }
+
+    /// Reads a call line as it stands.
+    static Reading readStrictly(String text, Vocabulary vocabulary) {
         return new LineReader(text, vocabulary, 0).readAll();
     }
 

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import onebeat.core.exchange.FirstAnswers;
+import onebeat.core.exchange.Pairing;
 import onebeat.core.exchange.Side;
 import onebeat.core.exchange.Technique;
 import onebeat.core.play.Beat;
@@ -121,7 +122,7 @@ final class Exposure {
     }
 
     private double place(Moment moment) {
-        return rules.place(moment.gapCm(), moment.athleteFeet().offLineOf(moment.partnerFeet()));
+        return rules.place(moment.gapCm(), Angle.of(moment.athleteFeet(), moment.partnerFeet()));
     }
 
     /// Of the whole way: every strike and hold, every fed strike by how it was met, and the beat after the last
@@ -143,11 +144,32 @@ final class Exposure {
                     case MET -> "fed_met";
                     case STOPPED -> "fed_stopped";
                     case EVADED -> "fed_evaded";
-                    case WRONG -> "fed_wrong";
+                    case WRONG, WRONG_SIDE -> "fed_wrong";
                     case SHORT -> "fed_short";
                     case TRADED, UNMET -> "fed_unmet";
                 });
-        return became == Interception.MET ? PartnerModel.clamp(exposed + slow(feed)) : exposed;
+        return switch (became) {
+            case MET -> PartnerModel.clamp(exposed + slow(feed));
+            case EVADED -> PartnerModel.clamp(exposed + late(evading(feed), feed));
+            case WRONG, WRONG_SIDE, STOPPED, TRADED, SHORT, UNMET -> exposed;
+        };
+    }
+
+    /// How much later than the feed the strike comes whose own motion takes the head away: until then it is there.
+    private double late(double ownMs, Step feed) {
+        double later = ownMs - feed.placed().technique().motion().contactMs();
+        return model.number("fed_late") * Math.max(0, later);
+    }
+
+    private double evading(Step feed) {
+        return way.strikesOf(Who.ATHLETE)
+                .filter(s -> s.beat().equals(feed.beat()))
+                .filter(s -> s.placed().technique().traits().evades().stream()
+                        .anyMatch(t -> t.fits(
+                                feed.placed().technique(), feed.placed().act().level())))
+                .mapToDouble(s -> s.placed().technique().motion().contactMs())
+                .min()
+                .orElse(0);
     }
 
     /// A slow defence comes too late more often, and one that another would fit better covers less.
@@ -162,10 +184,16 @@ final class Exposure {
                         defence,
                         feed.placed().technique(),
                         feed.placed().act().level(),
-                        feed.placed().side().orElse(Side.LEAD))
+                        feed.placed().side().orElse(Side.LEAD),
+                        pairing(feed))
                 .map(rank -> rank * model.number("fed_rank"))
                 .orElseGet(() -> model.number("fed_unusual"));
         return model.number("fed_late") * Math.max(0, ms) + fits;
+    }
+
+    private Pairing pairing(Step step) {
+        Moment moment = way.at(step.beat());
+        return Pairing.of(moment.athlete().stance(), moment.partner().stance());
     }
 
     /// The beat after the last action, with the hands on their way home.

@@ -32,12 +32,12 @@ record ExposureRules(
         Angles angles) {
 
     /// The numbers of an angle off the partner's line.
-    record Angles(double full, double lead, double power) {
+    record Angles(Angle.Numbers numbers, double lead, double power) {
 
         /// What an angle takes away or adds.
-        double factor(double off) {
-            double share = Math.min(1, Math.abs(off) / full);
-            return off < 0 ? 1 - lead * share : 1 + power * share;
+        double factor(Angle angle) {
+            double share = numbers.share(angle);
+            return share > 0 ? 1 - lead * share : 1 - power * share;
         }
     }
 
@@ -63,7 +63,7 @@ record ExposureRules(
                 PartnerModel.clamp(model.number("out_of_hand")),
                 PartnerModel.clamp(model.number("out_of_kick")),
                 model.number("his_end") * Math.clamp(longer / model.number("his_end_cm"), 0, 1),
-                new Angles(model.number("full_angle"), model.number("off_lead"), model.number("off_power")));
+                new Angles(Angle.Numbers.of(model), model.number("off_lead"), model.number("off_power")));
     }
 
     /// What the athlete's last strike still leaves open.
@@ -139,13 +139,12 @@ record ExposureRules(
     /// have to be. At the end of a longer reach it costs more (F9).
     ///
     /// @param gapCm the gap
-    /// @param offLine how far off the partner's line the athlete stands, in radians
-    double place(double gapCm, double offLine) {
+    double place(double gapCm, Angle angle) {
         double reaches = gapCm <= hisLongCm ? 1 : gapCm <= hisKickCm ? outOfHand : outOfKick;
         if (hisEnd > 0 && gapCm > ownMidCm && gapCm <= hisLongCm) {
             reaches += hisEnd * Math.min(1, (gapCm - ownMidCm) / Math.max(1, ownLongCm - ownMidCm));
         }
-        return reaches * angles.factor(offLine);
+        return reaches * angles.factor(angle);
     }
 
     /// Of all that is exposed along a way and the beat after it: the mean of the one and the other.

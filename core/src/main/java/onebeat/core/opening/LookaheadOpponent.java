@@ -127,8 +127,10 @@ public final class LookaheadOpponent {
     }
 
     /// How open a strike finds its zone.
-    public double opening(State state, int move) {
-        return state.opponent.opening(actions.get(move));
+    ///
+    /// @param angle how the athlete stands when it lands
+    public double opening(State state, int move, Angle angle) {
+        return state.opponent.opening(actions.get(move), angle);
     }
 
     /// What a strike is worth where it lands.
@@ -142,7 +144,7 @@ public final class LookaheadOpponent {
         Zone zone = action.zone();
         return zone == null
                 ? 0
-                : action.technique().traits().worth() * model.zones().mostOf(zone, theirs);
+                : action.technique().traits().worth() * model.zones().mostOf(zone, theirs) * (1 + rules.walksInto());
     }
 
     /// Whether an action exposes by itself: strikes and holds do.
@@ -190,9 +192,8 @@ public final class LookaheadOpponent {
     /// What a place takes from an exposure or adds to it.
     ///
     /// @param gapCm the gap
-    /// @param offLine how far off the partner's line the athlete stands, in radians
-    public double place(double gapCm, double offLine) {
-        return exposure.place(gapCm, offLine);
+    public double place(double gapCm, Angle angle) {
+        return exposure.place(gapCm, angle);
     }
 
     /// What a line exposes of which so much is exposed along it and at its end.

@@ -196,7 +196,7 @@ final class OpponentSimulation {
                 memory.expect(state);
             }
             if (action.zone() != null) {
-                seen.openings[step] = state.opening(action);
+                seen.openings[step] = state.opening(action, event.angle());
                 seen.worths[step] = state.worth(action);
                 if (withOdds) {
                     seen.vectors[step] = state.vector();

@@ -1,8 +1,10 @@
 package onebeat.core.opening;
 
 import java.util.Arrays;
+import onebeat.core.exchange.Intent;
 import onebeat.core.exchange.Stance;
 import onebeat.core.play.Pace;
+import org.jspecify.annotations.Nullable;
 
 /// The partner at one moment: what the postures taken cover, which places a strike of theirs has left open, and what
 /// was thrown at them. One set of formulas, for the simulation of a played way and for the search that looks ahead.
@@ -21,6 +23,10 @@ final class OpponentState {
             double oneKind,
             double oneKindFrom,
             double drilled,
+            Angle.Numbers angles,
+            double angleOpens,
+            double angleCloses,
+            double walksInto,
             double[] guard) {
 
         static Rules of(PartnerModel model, Stance stance, Pace pace, boolean withOdds) {
@@ -32,6 +38,10 @@ final class OpponentState {
                     model.number("one_kind"),
                     model.number("one_kind_from"),
                     model.number("drilled"),
+                    Angle.Numbers.of(model),
+                    PartnerModel.clamp(model.number("angle_opens")),
+                    PartnerModel.clamp(model.number("angle_closes")),
+                    model.number("walks_into"),
                     PostureVector.only(model, Posture.GUARD, withOdds));
         }
 
@@ -113,9 +123,19 @@ final class OpponentState {
     }
 
     /// How open a strike finds its zone.
-    double opening(SeenAction strike) {
+    ///
+    /// @param angle how the athlete stands when it lands (J17)
+    double opening(SeenAction strike, Angle angle) {
         Zone zone = strike.zone();
-        return zone == null ? 0 : PartnerModel.clamp(1 - covered(strike, PartnerModel.index(zone)));
+        if (zone == null) {
+            return 0;
+        }
+        double covered = covered(strike, PartnerModel.index(zone));
+        double share = rules.angles.share(angle);
+        double left = share > 0
+                ? covered * (1 - rules.angleOpens * share)
+                : covered - (1 - covered) * rules.angleCloses * share;
+        return PartnerModel.clamp(1 - left);
     }
 
     private double covered(SeenAction strike, int zone) {
@@ -142,7 +162,7 @@ final class OpponentState {
         int at = PartnerModel.index(zone);
         double share = strike.technique().traits().around();
         double covered = Math.max(0, leastCovered - share * (1 - home[FRONT]));
-        return PartnerModel.clamp(1 - covered * (1 - away[at]));
+        return PartnerModel.clamp(1 - covered * (1 - away[at]) * (1 - rules.angleOpens));
     }
 
     /// How far a zone is covered.
@@ -161,9 +181,11 @@ final class OpponentState {
         if (zone == null) {
             return 0;
         }
-        return legKicks == 0
+        double worth = legKicks == 0
                 ? strike.worth()
                 : strike.technique().traits().worth() * rules.model.zones().of(zone, rules.stance, legKicks);
+        // Who walks into it adds their own weight (J18).
+        return worth * (1 + rules.walksInto * vector[PostureVector.COMING]);
     }
 
     /// How free the partner is to answer, 0 to 1.
@@ -193,7 +215,9 @@ final class OpponentState {
         }
         if (action.zone() != null) {
             Thrown now = action.isLeg() ? Thrown.LEG : Thrown.HAND;
-            inARow = now == thrown ? inARow + 1 : 1;
+            // What only places the hand is not read as a kind of its own (J19).
+            int more = action.act().intent() == Intent.LIGHT ? 0 : 1;
+            inARow = now == thrown ? inARow + more : more;
             thrown = now;
             if (ZoneWorth.addsUp(action.level())) {
                 legKicks++;
@@ -201,9 +225,17 @@ final class OpponentState {
         }
     }
 
-    /// The partner covers against what is expected.
-    void expect(double[] reacts, double share) {
-        mix(reacts, PartnerModel.clamp(share));
+    /// The partner covers against what is expected. The eyes are there: no other place is covered the better for it
+    /// (J19).
+    ///
+    /// @param zone where it is expected; null where it is no strike
+    void expect(double[] reacts, double share, @Nullable Zone zone) {
+        double part = PartnerModel.clamp(share);
+        for (int i = 0; i < vector.length; i++) {
+            double mixed = vector[i] * (1 - part) + reacts[i] * part;
+            boolean elsewhere = i < PostureVector.ZONES && zone != null && i != PartnerModel.index(zone);
+            vector[i] = elsewhere ? Math.min(vector[i], mixed) : mixed;
+        }
     }
 
     /// The line tells the partner what to do, or how to stand all along.

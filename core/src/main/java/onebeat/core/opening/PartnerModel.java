@@ -40,6 +40,7 @@ public final class PartnerModel {
     private final Map<Name, NumberTable> tables;
     private final double[][] coverage = new double[Posture.values().length][];
     private final double[] busy = new double[Posture.values().length];
+    private final double[] coming = new double[Posture.values().length];
     private final Map<String, Map<Level, double[][]>> reactions = new HashMap<>();
     private final Map<String, Double> numbers = new HashMap<>();
     private final LeftOpen leftOpen;
@@ -196,6 +197,7 @@ public final class PartnerModel {
                 }
                 coverage[posture] = zones;
                 busy[posture] = clamp(table.at(new NumberTable.Cell(row, "busy")));
+                coming[posture] = clamp(table.at(new NumberTable.Cell(row, "coming")));
             }
         }
     }
@@ -216,6 +218,11 @@ public final class PartnerModel {
     /// How little the partner can answer from a posture, 0 to 1.
     double busy(int posture) {
         return busy[posture];
+    }
+
+    /// How far the partner is coming on in a posture, 0 to 1.
+    double coming(int posture) {
+        return coming[posture];
     }
 
     /// A number of `numbers.csv` or `exposure.csv`.
@@ -283,9 +290,16 @@ public final class PartnerModel {
         return odds;
     }
 
+    private static final String PARRY = "parry";
+    private static final String PARRY_LOW = "parry_low";
+
     /// The posture that the partner takes where the line tells them what to do.
-    public Optional<Posture> shown(Technique technique, Side side) {
-        return Optional.ofNullable(SHOWN.get(technique.code())).map(word -> Posture.of(word, side));
+    ///
+    /// @param met at what level the strike comes that it meets; empty where it meets none
+    public Optional<Posture> shown(Technique technique, Side side, Optional<Level> met) {
+        boolean low = met.filter(level -> level == Level.BODY).isPresent();
+        return Optional.ofNullable(SHOWN.get(technique.code()))
+                .map(word -> Posture.of(low && word.equals(PARRY) ? PARRY_LOW : word, side));
     }
 
     /// Milliseconds by which the partner's next hand is late after this defence (F24).

@@ -11,7 +11,7 @@ final class PatternMemory {
     static final int NOBODY = -1;
 
     private final PartnerModel model;
-    private final Map<Integer, double[]> reacts;
+    private final Map<Integer, SeenAction> seen;
     private final double[] shown;
     private final double[][] pairs;
     private final int[] best;
@@ -21,10 +21,10 @@ final class PatternMemory {
     private boolean expected;
 
     /// @param ids how many different things can be seen
-    /// @param reacts the vector of the reaction to each of them
-    PatternMemory(PartnerModel model, int ids, Map<Integer, double[]> reacts) {
+    /// @param seen each of them that is reacted to
+    PatternMemory(PartnerModel model, int ids, Map<Integer, SeenAction> seen) {
         this.model = model;
-        this.reacts = reacts;
+        this.seen = seen;
         this.shown = new double[ids];
         this.pairs = new double[ids][ids];
         this.best = new int[ids];
@@ -40,7 +40,7 @@ final class PatternMemory {
 
     /// Another that has been shown the same.
     PatternMemory copy() {
-        PatternMemory copy = new PatternMemory(model, shown.length, reacts);
+        PatternMemory copy = new PatternMemory(model, shown.length, seen);
         System.arraycopy(shown, 0, copy.shown, 0, shown.length);
         for (int i = 0; i < pairs.length; i++) {
             System.arraycopy(pairs[i], 0, copy.pairs[i], 0, pairs.length);
@@ -65,9 +65,9 @@ final class PatternMemory {
             return;
         }
         expected = true;
-        double[] to = reacts.get(best[last]);
-        if (to != null) {
-            state.expect(to, foreseen(last) * model.number("salience_normal"));
+        SeenAction to = seen.get(best[last]);
+        if (to != null && to.reacts() != null) {
+            state.expect(to.reacts(), foreseen(last) * model.number("salience_normal"), to.zone());
         }
     }
 

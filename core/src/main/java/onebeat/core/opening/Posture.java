@@ -15,6 +15,8 @@ public enum Posture {
     SHELL,
     PARRY_LEAD,
     PARRY_REAR,
+    PARRY_LOW_LEAD,
+    PARRY_LOW_REAR,
     REACH,
     LEAN,
     CHECK,
@@ -25,6 +27,7 @@ public enum Posture {
     GRAB,
     SLIP_LEAD,
     SLIP_REAR,
+    DIP,
     HAND_LOW_LEAD,
     HAND_LOW_REAR,
     TOES_IN;
@@ -35,6 +38,7 @@ public enum Posture {
             case "block" -> side == Side.LEAD ? BLOCK_LEAD : BLOCK_REAR;
             case "tuck" -> side == Side.LEAD ? TUCK_LEAD : TUCK_REAR;
             case "parry" -> side == Side.LEAD ? PARRY_LEAD : PARRY_REAR;
+            case "parry_low" -> side == Side.LEAD ? PARRY_LOW_LEAD : PARRY_LOW_REAR;
             case "slip" -> side == Side.LEAD ? SLIP_LEAD : SLIP_REAR;
             case "hand_low" -> side == Side.LEAD ? HAND_LOW_LEAD : HAND_LOW_REAR;
             default -> valueOf(word.toUpperCase(Locale.ROOT));
@@ -53,7 +57,7 @@ public enum Posture {
 
     /// Whether it can be held: a head that has slipped comes back by itself.
     boolean holds() {
-        return this != SLIP_LEAD && this != SLIP_REAR;
+        return this != SLIP_LEAD && this != SLIP_REAR && this != DIP;
     }
 
     /// The word by which a partner is told to take it.
@@ -62,14 +66,14 @@ public enum Posture {
             case GUARD -> "none";
             case BLOCK_LEAD, BLOCK_REAR -> "block";
             case TUCK_LEAD, TUCK_REAR -> "tuck";
-            case PARRY_LEAD, PARRY_REAR -> "parry";
+            case PARRY_LEAD, PARRY_REAR, PARRY_LOW_LEAD, PARRY_LOW_REAR -> "parry";
             case STEP_IN -> "chase";
             case WEIGHT_LEAD -> "weight-lead";
             case SLIP_LEAD, SLIP_REAR -> "slip-out";
             case HAND_LOW_LEAD -> "low-lead";
             case HAND_LOW_REAR -> "low-rear";
             case TOES_IN -> "toes-in";
-            case HIGH, LOW, SHELL, REACH, LEAN, CHECK, TURNED, RETREAT, GRAB -> name().toLowerCase(Locale.ROOT);
+            case HIGH, LOW, SHELL, REACH, LEAN, CHECK, TURNED, RETREAT, GRAB, DIP -> name().toLowerCase(Locale.ROOT);
         };
     }
 }

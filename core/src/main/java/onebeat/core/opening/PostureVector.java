@@ -10,8 +10,11 @@ final class PostureVector {
     /// The place of how busy somebody is, 0 to 1.
     static final int BUSY = ZONES;
 
+    /// The place of how far somebody is coming on, 0 to 1.
+    static final int COMING = ZONES + 1;
+
     /// The length without the odds.
-    static final int PLAIN = ZONES + 1;
+    static final int PLAIN = ZONES + 2;
 
     private static final int POSTURES = Posture.values().length;
 
@@ -29,6 +32,7 @@ final class PostureVector {
                     vector[zone] += odds[i] * model.coverage(i, zone);
                 }
                 vector[BUSY] += odds[i] * model.busy(i);
+                vector[COMING] += odds[i] * model.coming(i);
             }
         }
         if (withOdds) {

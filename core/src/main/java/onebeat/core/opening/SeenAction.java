@@ -138,6 +138,11 @@ record SeenAction(
         return PartnerModel.clamp(act.feint() ? whole * HALF : whole);
     }
 
+    /// The same, and nobody reacts to it.
+    SeenAction unseen() {
+        return new SeenAction(act, side, zone, worth, null, salience, cost);
+    }
+
     /// The same strike met by something.
     SeenAction met(PartnerModel model, Fate fate) {
         LeftOpen.Left met = model.leftOpen().of(technique(), level(), side, fate);

@@ -11,11 +11,13 @@ import java.util.OptionalInt;
 import java.util.Set;
 import onebeat.core.exchange.Fate;
 import onebeat.core.exchange.Intent;
+import onebeat.core.exchange.Kind;
 import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.exchange.Side;
 import onebeat.core.exchange.Technique;
 import onebeat.core.notation.Act;
+import onebeat.core.play.Moment;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
@@ -32,7 +34,7 @@ final class WatchedWay {
     private final boolean withOdds;
     private final List<Event> events = new ArrayList<>();
     private final Map<String, Integer> ids = new HashMap<>();
-    private final Map<Integer, double[]> reacts = new HashMap<>();
+    private final Map<Integer, SeenAction> reactedTo = new HashMap<>();
     private final Set<Integer> moving = new HashSet<>();
     private final @Nullable SeenAction[] actions;
 
@@ -42,6 +44,7 @@ final class WatchedWay {
     /// @param real the id of the real one that a feint shows; [#NOBODY] for the start of a strike of several counts
     /// @param shows how far it earns its feint
     /// @param teaches how much it counts in a pair
+    /// @param angle how the athlete stands when it is done
     /// @param seen the athlete's action
     /// @param told the posture that the line tells the partner to take
     /// @param struck what a strike of the partner's leaves open
@@ -52,6 +55,7 @@ final class WatchedWay {
             int real,
             double shows,
             double teaches,
+            Angle angle,
             @Nullable SeenAction seen,
             @Nullable Told told,
             @Nullable Struck struck) {
@@ -101,9 +105,8 @@ final class WatchedWay {
             if (event.struck != null && event.struck.by.isPresent()) {
                 moving.add(event.struck.by.getAsInt());
             }
-            double[] to = event.seen == null ? null : event.seen.reacts();
-            if (to != null) {
-                reacts.putIfAbsent(event.id, to);
+            if (event.seen != null && event.seen.reacts() != null) {
+                reactedTo.putIfAbsent(event.id, event.seen);
             }
         }
     }
@@ -120,7 +123,7 @@ final class WatchedWay {
 
     /// A memory in which none of these strikes was seen yet.
     PatternMemory nothingRemembered() {
-        return new PatternMemory(model, ids.size(), reacts);
+        return new PatternMemory(model, ids.size(), reactedTo);
     }
 
     /// A kick, and a strike of several counts, shows its start before it lands; others that start like it share it
@@ -138,6 +141,7 @@ final class WatchedWay {
                         NOBODY,
                         0,
                         e.teaches,
+                        Angle.NONE,
                         null,
                         null,
                         null))
@@ -219,7 +223,8 @@ final class WatchedWay {
         double beat = step.beat().inBeats();
         if (step.who() == Who.ATHLETE) {
             boolean shows = technique.isStrike() && !act.feint();
-            SeenAction seen = seenAnew(step);
+            // A step that goes with a strike is no sight of its own: the strike is what is seen (J16).
+            SeenAction seen = goesWithAStrike(step) ? seenAnew(step).unseen() : seenAnew(step);
             actions[step.index()] = seen;
             return new Event(
                     step,
@@ -228,16 +233,36 @@ final class WatchedWay {
                     real,
                     shows ? shows(act.intent()) : 0,
                     shows ? teaches(act.intent()) : 1,
+                    angle(step),
                     seen,
                     null,
                     null);
         }
         Told told = act.feint()
                 ? null
-                : model.shown(technique, side)
+                : model.shown(technique, side, level(step.placed().meets()))
                         .map(p -> new Told(p, PostureVector.only(model, p, withOdds)))
                         .orElse(null);
-        return new Event(step, beat, real, real, 0, 0, null, told, act.isStrike() ? struck(step, side) : null);
+        return new Event(
+                step, beat, real, real, 0, 0, Angle.NONE, null, told, act.isStrike() ? struck(step, side) : null);
+    }
+
+    private boolean goesWithAStrike(Step step) {
+        return step.placed().technique().kind() == Kind.FEET
+                && way.of(Who.ATHLETE)
+                        .anyMatch(other -> other.beat().equals(step.beat())
+                                && other.placed().technique().isStrike());
+    }
+
+    private Angle angle(Step step) {
+        Moment moment = way.at(step.beat());
+        return Angle.of(moment.athleteFeet(), moment.partnerFeet());
+    }
+
+    private Optional<Level> level(OptionalInt strike) {
+        return strike.isPresent()
+                ? Optional.of(way.steps().get(strike.getAsInt()).placed().act().level())
+                : Optional.empty();
     }
 
     private Struck struck(Step step, Side side) {

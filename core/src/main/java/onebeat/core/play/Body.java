@@ -17,14 +17,16 @@ import onebeat.core.notation.Act;
 /// @param weight `+1` on the lead foot, `-1` on the rear foot
 /// @param height `+1` tall, `-1` with the legs bent
 /// @param busy what each limb is busy with: the index of the action; a limb that is not there is at guard
-public record Body(Stance stance, double turn, double weight, double height, Map<Limb, Integer> busy) {
+/// @param set where the last step has set the body for the strike after it; empty where it has not
+public record Body(
+        Stance stance, double turn, double weight, double height, Map<Limb, Integer> busy, Optional<Ends> set) {
 
     public Body {
         busy = Map.copyOf(busy);
     }
 
     static Body atGuard(Stance stance) {
-        return new Body(stance, 0, 0, 0, Map.of());
+        return new Body(stance, 0, 0, 0, Map.of(), Optional.empty());
     }
 
     /// The action that a limb is busy with.
@@ -47,19 +49,25 @@ public record Body(Stance stance, double turn, double weight, double height, Map
             return this;
         }
         double keep = StrictMath.pow(BodyNumbers.KEEP_PER_BEAT, beats);
-        return new Body(stance, turn * keep, weight * keep, height * keep, Map.of());
+        return new Body(
+                stance,
+                turn * keep,
+                weight * keep,
+                height * keep,
+                Map.of(),
+                set.map(to -> new Ends(to.turn() * keep, to.weight(), to.height())));
     }
 
     Body busyWith(Iterable<Limb> limbs, int action) {
         Map<Limb, Integer> now = new EnumMap<>(Limb.class);
         now.putAll(busy);
         limbs.forEach(limb -> now.put(limb, action));
-        return new Body(stance, turn, weight, height, now);
+        return new Body(stance, turn, weight, height, now, set);
     }
 
     /// The same body with the feet exchanged: it stays where it is, and lead and rear change names.
     Body renamed() {
-        return new Body(stance.changed(), -turn, -weight, height, Map.of());
+        return new Body(stance.changed(), -turn, -weight, height, Map.of(), Optional.empty());
     }
 
     /// Driven toward these ends by a share of the way.
@@ -69,12 +77,37 @@ public record Body(Stance stance, double turn, double weight, double height, Map
                 turn + share * (ends.turn() - turn),
                 weight + share * (ends.weight() - weight),
                 height + share * (ends.height() - height),
-                busy);
+                busy,
+                Optional.empty());
+    }
+
+    /// Carried by a step that leaves the turn as it is: one that goes with a strike.
+    Body carried(Ends ends, double share) {
+        return toward(new Ends(turn, ends.weight(), ends.height()), share);
+    }
+
+    /// Set anew by a step, for the strike after it.
+    Body setBy(Ends ends) {
+        return new Body(stance, turn, weight, height, busy, Optional.of(ends));
+    }
+
+    /// As the last step has set it for a strike with these ends: never less cocked than before.
+    Body setFor(Ends next) {
+        return set.map(to -> new Body(
+                        stance,
+                        next.turn() > 0
+                                ? Math.min(turn, to.turn())
+                                : next.turn() < 0 ? Math.max(turn, to.turn()) : turn,
+                        weight,
+                        height,
+                        busy,
+                        Optional.empty()))
+                .orElse(this);
     }
 
     /// Wound up by the counts before a contact: turned so far, the weight between the feet.
     public Body wound(double to) {
-        return new Body(stance, to, 0, height, busy);
+        return new Body(stance, to, 0, height, busy, Optional.empty());
     }
 
     /// Cocked for a strike: turn, weight and height at least so far against its ends. Never less cocked than
@@ -85,7 +118,8 @@ public record Body(Stance stance, double turn, double weight, double height, Map
                 against(turn, next.turn(), strength.turn()),
                 against(weight, next.weight(), strength.weight()),
                 against(height, next.height(), Math.abs(strength.height())),
-                busy);
+                busy,
+                set);
     }
 
     private static double against(double now, double end, double strength) {

@@ -30,6 +30,7 @@ final class BodyNumbers {
     static final double MOST_STEPS = TABLE.get("most_steps");
     static final double LANDS_FORWARD_CM = TABLE.get("lands_forward_cm");
 
+    static final double DRAWN_ON_CM = TABLE.get("drawn_on_cm");
     static final double ANSWER_STEP = TABLE.get("answer_step");
     static final double LEAVING = TABLE.get("leaving");
 

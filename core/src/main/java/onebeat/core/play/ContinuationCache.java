@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import onebeat.core.exchange.Ends;
 import onebeat.core.notation.Act;
 import onebeat.core.notation.Half;
@@ -29,8 +30,9 @@ public final class ContinuationCache {
     /// @param isShort whether it falls short of its target beyond what bodies differ by
     /// @param room the share of the room it needs that it has
     /// @param gapCm the gap after it
-    /// @param offLine how far off the partner's line the athlete then stands, in radians
-    public record Moved(int to, boolean isShort, double room, double gapCm, double offLine) {}
+    /// @param own where the athlete then stands
+    /// @param other where the partner then stands
+    public record Moved(int to, boolean isShort, double room, double gapCm, Footing own, Footing other) {}
 
     private record Floor(Footing athlete, Footing partner, boolean kicked) {}
 
@@ -94,14 +96,14 @@ public final class ContinuationCache {
         for (int i = 0; i < move.counts; i++) {
             floor.pass(1);
         }
-        double shortCm = floor.act(move.placed, move.counts);
+        double shortCm = floor.act(move.placed, move.counts, 0);
         double gap = floor.gapCm();
         Footing own = floor.feet(Who.ATHLETE);
         Footing other = floor.feet(Who.PARTNER);
         double room = Play.roomFor(move.placed, gap, setting);
         int to = number(new Floor(own, other, floor.hasKicked(Who.ATHLETE)));
         boolean isShort = shortCm > setting.ranges(Who.ATHLETE).toleranceCm(move.act.technique(), move.act.level());
-        return new Moved(to, isShort, room, gap, own.offLineOf(other));
+        return new Moved(to, isShort, room, gap, own, other);
     }
 
     /// The athlete's body when a move starts: what winds up is wound.
@@ -120,7 +122,8 @@ public final class ContinuationCache {
                         -Math.signum(ends.turn()),
                         -Math.signum(ends.weight()),
                         -Math.signum(ends.height()),
-                        Map.of())
+                        Map.of(),
+                        Optional.empty())
                 .after(1);
         return power(started(cocked, move), move, 1);
     }

@@ -84,16 +84,19 @@ final class FloorPlay {
     }
 
     /// Moves whoever does this action; tells by how many centimetres it fell short.
-    double act(Placed placed) {
+    ///
+    /// @param roomCm the room that a strike which goes with it needs: a step goes no nearer, since who is run at is
+    ///     driven back (J24)
+    double act(Placed placed, double roomCm) {
         Who who = placed.who();
         double beats = Optional.ofNullable(lastActed.get(who))
                 .map(placed.beat()::since)
                 .orElse(FIRST);
-        return act(placed, beats);
+        return act(placed, beats, roomCm);
     }
 
     /// The same with so many beats since the last action of the same fighter; below 0 for the first one.
-    double act(Placed placed, double beats) {
+    double act(Placed placed, double beats, double roomCm) {
         Who who = placed.who();
         Technique technique = placed.technique();
         if (technique.kind() != Kind.REACTION && technique.kind() != Kind.RHYTHM) {
@@ -114,17 +117,18 @@ final class FloorPlay {
         } else if (technique.kind() != Kind.REACTION) {
             kicked.remove(who);
         }
-        move(placed, beats);
+        move(placed, beats, roomCm);
         return shortBy;
     }
 
     /// What an action does to the gap, the angle and the stance by itself; a feint carries a part of its step.
-    private void move(Placed placed, double beats) {
+    private void move(Placed placed, double beats, double roomCm) {
         Who who = placed.who();
         Technique technique = placed.technique();
         double share = placed.act().feint() ? BodyNumbers.FEINT_STEP : 1;
         if (technique.gap() instanceof GapChange.By(double cm)) {
-            step(who, -cm * share * timeFor(technique, beats));
+            double nearer = -cm * share * timeFor(technique, beats);
+            step(who, nearer > 0 ? Math.min(nearer, Math.max(0, gapCm() - roomCm)) : nearer);
         } else if (!placed.act().feint()) {
             step(who, Math.max(0, gapCm() - setting.ranges(Who.ATHLETE).middleCm(Band.CLINCH)));
         }
@@ -177,6 +181,11 @@ final class FloorPlay {
         double allowed = usual + (kicked.contains(who) ? BodyNumbers.LANDS_FORWARD_CM : 0);
         carry(who, who == Who.PARTNER ? Math.min(missing, allowed) : missing);
         return Math.max(0, missing - allowed - ROUNDING_CM);
+    }
+
+    /// Somebody is pulled on by a hand that knocks theirs across.
+    void drawOn(Who who) {
+        carry(who, BodyNumbers.DRAWN_ON_CM);
     }
 
     private static final double FIRST = -1;

@@ -1,17 +1,19 @@
 package onebeat.core.play;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import onebeat.core.exchange.Band;
 import onebeat.core.exchange.Build;
-import onebeat.core.exchange.GapChange;
+import onebeat.core.exchange.Fate;
 import onebeat.core.exchange.Kind;
 import onebeat.core.exchange.Level;
+import onebeat.core.exchange.Move;
+import onebeat.core.exchange.Path;
 import onebeat.core.exchange.Reach;
 import onebeat.core.exchange.StanceEffect;
 import onebeat.core.exchange.Technique;
@@ -19,10 +21,6 @@ import onebeat.core.notation.Line;
 
 /// Plays a line: moves both bodies through it.
 public final class Play {
-
-    /// On one beat the feet go first, then what is fed, then what meets it, then what is thrown.
-    private static final Comparator<Placed> ORDER =
-            Comparator.comparing(Placed::beat).thenComparingInt(Play::rank).thenComparingInt(Placed::index);
 
     private final Way way;
     private final List<Placed> order;
@@ -33,16 +31,16 @@ public final class Play {
     private final FloorPlay floor;
     private final Setting setting;
 
-    private Play(Way way, Setting setting) {
+    private Play(Way way, Setting setting, double startGap) {
         this.way = way;
-        this.order = way.actions().stream().sorted(ORDER).toList();
+        this.order = new PlayOrder(way).sorted();
         this.steps = new Step[way.actions().size()];
         bodies.put(Who.ATHLETE, Body.atGuard(setting.athlete().stance()));
         bodies.put(Who.PARTNER, Body.atGuard(setting.partner().stance()));
         lastMoved.put(Who.ATHLETE, Beat.whole(-1));
         lastMoved.put(Who.PARTNER, Beat.whole(-1));
         this.setting = setting;
-        this.floor = new FloorPlay(setting, startGap());
+        this.floor = new FloorPlay(setting, startGap);
     }
 
     /// Plays every way through the line.
@@ -54,18 +52,27 @@ public final class Play {
     }
 
     private static List<PlayedWay> played(List<Way> ways, Setting setting) {
-        return ways.stream().map(way -> new Play(way, setting).play()).toList();
+        return ways.stream().map(way -> played(way, setting)).toList();
     }
 
-    private static int rank(Placed placed) {
-        return switch (placed.technique().kind()) {
-            case FEET -> 0;
-            case RHYTHM -> 1;
-            case DEFENCE -> 3;
-            case CLINCH -> 4;
-            case STRIKE -> placed.who() == Who.PARTNER ? 2 : 5;
-            case REACTION -> 6;
-        };
+    /// Where no range is written at its start, a line starts where it works: as far off as it can, or nearer where
+    /// something of it would else not reach.
+    private static PlayedWay played(Way way, Setting setting) {
+        StartGap start = new StartGap(way, setting);
+        double gap = start.usualCm();
+        PlayedWay usual = new Play(way, setting, gap).play();
+        if (!start.isChosen() || !start.isShort(usual)) {
+            return usual;
+        }
+        double nearest = setting.ranges(Who.ATHLETE).middleCm(Band.CLINCH);
+        while (gap > nearest) {
+            gap = Math.max(nearest, gap - StartGap.NEARER_CM);
+            PlayedWay nearer = new Play(way, setting, gap).play();
+            if (start.works(nearer)) {
+                return nearer;
+            }
+        }
+        return usual;
     }
 
     private PlayedWay play() {
@@ -106,7 +113,10 @@ public final class Play {
         if (placed.counts() >= placed.countsNeeded()) {
             before = driven.started(before);
         }
-        double shortCm = floor.act(placed);
+        double shortCm = floor.act(placed, roomOfStrikeBeside(placed));
+        if (drawsOn(placed)) {
+            floor.drawOn(placed.who().other());
+        }
         double gapCm = floor.gapCm();
         Optional<Impact> impact = technique.isStrike()
                 ? Optional.of(driven.impact(before, roomFor(placed, gapCm, setting), leaving(placed)))
@@ -126,16 +136,37 @@ public final class Play {
                 placed.act().isStrike() ? Optional.of(landing(placed, gapCm)) : Optional.empty());
     }
 
-    /// What a strike keeps of its power on the beat of an own step away.
+    /// What a strike keeps of its power on the beat of an own step straight back. What goes round keeps it all.
     private double leaving(Placed strike) {
-        for (Placed other : order) {
-            if (other.who() == strike.who()
-                    && other.technique().traits().move().isLeaving()
-                    && other.beat().equals(strike.beat())) {
-                return BodyNumbers.LEAVING;
-            }
-        }
-        return 1;
+        boolean back = strike.technique().path() != Path.ROUND
+                && beside(strike).anyMatch(other -> other.technique().traits().move() == Move.STEP_BACK);
+        return back ? BodyNumbers.LEAVING : 1;
+    }
+
+    /// Whether it knocks a straight to the body across, which pulls whoever threw it on and off balance (F25).
+    private boolean drawsOn(Placed defence) {
+        return defence.meets().isPresent()
+                && defence.technique().traits().fate() == Fate.PARRIED
+                && way.actions().get(defence.meets().getAsInt()).act().level() == Level.BODY;
+    }
+
+    /// The room that a strike needs which goes with a step.
+    private double roomOfStrikeBeside(Placed step) {
+        return step.technique().kind() != Kind.FEET
+                ? 0
+                : beside(step)
+                        .filter(other -> other.technique().isStrike())
+                        .mapToDouble(other -> leastCm(other, setting))
+                        .max()
+                        .orElse(0);
+    }
+
+    /// What else the same fighter does on its beat.
+    private Stream<Placed> beside(Placed placed) {
+        return order.stream()
+                .filter(other -> other.index() != placed.index()
+                        && other.who() == placed.who()
+                        && other.beat().equals(placed.beat()));
     }
 
     private Landing landing(Placed placed, double gapCm) {
@@ -146,11 +177,16 @@ public final class Play {
 
     /// The share of the room that a strike needs and has: kicks want some distance, a straight some too.
     static double roomFor(Placed placed, double gapCm, Setting setting) {
+        double least = leastCm(placed, setting);
+        return least <= 0 ? 1 : Math.clamp(gapCm / least, 0, 1);
+    }
+
+    private static double leastCm(Placed placed, Setting setting) {
         double least = Reach.of(placed.technique()).map(Reach::leastShare).orElse(0.0);
         double reach = setting.ranges(placed.who())
                 .reachCm(placed.technique(), placed.act().level())
                 .orElse(0.0);
-        return least * reach <= 0 ? 1 : Math.clamp(gapCm / (least * reach), 0, 1);
+        return least * reach;
     }
 
     private Body moved(Body before, Placed placed, DrivenAction driven) {
@@ -163,12 +199,14 @@ public final class Play {
                     .map(next -> before.cockedFor(Body.endsOf(next.act()), technique.ends()))
                     .orElse(before);
         }
-        return driven.after(before);
+        boolean withAStrike = technique.kind() == Kind.FEET
+                && beside(placed).anyMatch(other -> other.technique().isStrike());
+        return withAStrike ? driven.carried(before) : driven.after(before);
     }
 
     private Optional<Placed> nextStrike(Placed reload) {
         return order.stream()
-                .filter(p -> p.who() == reload.who() && p.act().isStrike() && ORDER.compare(p, reload) > 0)
+                .filter(p -> p.who() == reload.who() && p.act().isStrike() && order.indexOf(p) > order.indexOf(reload))
                 .findFirst();
     }
 
@@ -183,29 +221,5 @@ public final class Play {
     private Body bodyAt(Who who, Beat beat) {
         Beat last = lastMoved.get(who);
         return body(who).after(last == null ? 0 : beat.since(last));
-    }
-
-    /// Where the line starts: at the written range, or where its first action just reaches with its usual
-    /// step and what is stepped before.
-    private double startGap() {
-        double before = 0;
-        for (Placed placed : order) {
-            Optional<Band> mark = way.markBefore(placed.index());
-            if (mark.isPresent()) {
-                return setting.ranges(Who.ATHLETE).middleCm(mark.get()) - before;
-            }
-            Technique technique = placed.technique();
-            Optional<Double> reach =
-                    setting.ranges(placed.who()).reachCm(technique, placed.act().level());
-            if (reach.isPresent()) {
-                double share = placed.act().feint() ? BodyNumbers.FEINT_STEP : 1;
-                double step = share * Reach.of(technique).map(Reach::stepCm).orElse(0.0);
-                return reach.get() + step - before;
-            }
-            if (technique.gap() instanceof GapChange.By(double cm)) {
-                before += cm;
-            }
-        }
-        return setting.ranges(Who.ATHLETE).middleCm(Band.LONG);
     }
 }

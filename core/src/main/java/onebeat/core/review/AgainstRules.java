@@ -1,7 +1,6 @@
 package onebeat.core.review;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import onebeat.core.exchange.Catalogue;
 import onebeat.core.exchange.Family;
@@ -53,8 +52,18 @@ final class AgainstRules implements Rule {
         LineEditor editor = input.editor();
         return Stream.concat(
                         Stream.concat(elsewhere, punches).map(words -> editor.replace(step, words)),
-                        Optional.of(editor.without(step)).stream())
+                        Stream.of(editor.without(step), withoutAll(input)))
                 .toList();
+    }
+
+    /// With nothing left that the rules forbid.
+    private static String withoutAll(RuleInput input) {
+        return input.editor()
+                .without(input.way().steps().stream()
+                        .filter(s -> !input.context()
+                                .rules()
+                                .allows(s.placed().technique(), s.placed().act().level()))
+                        .toList());
     }
 
     private static String words(Act act, Technique technique, Level level) {

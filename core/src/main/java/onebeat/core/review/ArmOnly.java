@@ -2,6 +2,8 @@ package onebeat.core.review;
 
 import java.util.ArrayList;
 import java.util.List;
+import onebeat.core.exchange.Catalogue;
+import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Side;
 import onebeat.core.play.Step;
 
@@ -38,6 +40,15 @@ final class ArmOnly implements Rule {
 
     private static List<String> mends(RuleInput input, Step strike) {
         List<String> mends = new ArrayList<>();
+        // The head went to the wrong side for this strike: first the other one.
+        input.own().stream()
+                .filter(s ->
+                        s.index() < strike.index() && s.placed().technique().isDefence())
+                .reduce((_, later) -> later)
+                .flatMap(turned -> Catalogue.standard()
+                        .twin(turned.placed().technique(), Level.NONE)
+                        .map(other -> input.editor().replace(turned, other.code())))
+                .ifPresent(mends::add);
         LineEditor.otherSide(strike.placed().act())
                 .ifPresent(words -> mends.add(input.editor().replace(strike, words)));
         mends.add(input.editor().before(strike, "reload"));

@@ -11,6 +11,7 @@ import onebeat.core.notation.Act;
 import onebeat.core.notation.Notation;
 import onebeat.core.opening.Credit;
 import onebeat.core.opening.Opening;
+import onebeat.core.opening.Zone;
 import onebeat.core.play.Step;
 
 /// CLOSED_TARGET: the strike goes where the partner most likely covers (F20, common practice). Light ones only place
@@ -20,10 +21,20 @@ final class ClosedTarget implements Rule {
     @Override
     public List<RuleHit> check(RuleInput input) {
         return input.strikes().stream()
-                .filter(s -> s.placed().act().intent() != Intent.LIGHT)
+                .filter(s -> s.placed().act().intent() != Intent.LIGHT && !keepsTheHandsBusy(input, s))
                 .flatMap(s -> input.openings().of(s).filter(o -> o.value() < ReviewNumbers.CLOSED_BELOW).stream()
                         .map(o -> hit(input, s, o)))
                 .toList();
+    }
+
+    /// A jab before a strike that goes elsewhere only keeps the hands where they are (J24).
+    private static boolean keepsTheHandsBusy(RuleInput input, Step strike) {
+        Optional<Zone> zone = input.openings().of(strike).map(Opening::zone);
+        return strike.placed().technique().drive().limbAlone() > ReviewNumbers.ARM_ALONE
+                && input.next(strike)
+                        .filter(next -> next.placed().act().isStrike()
+                                && !input.openings().of(next).map(Opening::zone).equals(zone))
+                        .isPresent();
     }
 
     private static RuleHit hit(RuleInput input, Step strike, Opening opening) {

@@ -2,6 +2,8 @@ package onebeat.core.review;
 
 import java.util.List;
 import java.util.Optional;
+import onebeat.core.exchange.Catalogue;
+import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Move;
 import onebeat.core.exchange.Side;
 import onebeat.core.play.Step;
@@ -36,6 +38,8 @@ final class HeadOutside implements Rule {
                 Code.HEAD_OUTSIDE,
                 List.of(hold, head),
                 Reasons.of("HEAD_OUTSIDE", Reasons.beat(head), Reasons.name(hold)),
-                () -> List.of(input.editor().after(hold, "hips")));
+                () -> Catalogue.standard().twin(head.placed().technique(), Level.NONE).stream()
+                        .map(inside -> input.editor().replace(head, inside.code()))
+                        .toList());
     }
 }

@@ -1,6 +1,7 @@
 package onebeat.core.review;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import onebeat.core.exchange.Catalogue;
@@ -82,15 +83,28 @@ record LineEditor(Read read) {
 
     /// The line without the step's action; what joined it goes with it.
     String without(Step step) {
-        Span span = step.placed().span();
-        int start = span.start();
-        int end = span.end();
-        if (start > 0 && isJoint(text().charAt(start - 1))) {
-            start--;
-        } else if (end < text().length() && isJoint(text().charAt(end))) {
-            end++;
+        return without(List.of(step));
+    }
+
+    /// The line without the actions of several steps.
+    String without(List<Step> steps) {
+        String left = text();
+        List<Span> spans = steps.stream()
+                .map(step -> step.placed().span())
+                .distinct()
+                .sorted(Comparator.comparingInt(Span::start).reversed())
+                .toList();
+        for (Span span : spans) {
+            int start = span.start();
+            int end = span.end();
+            if (start > 0 && isJoint(left.charAt(start - 1))) {
+                start--;
+            } else if (end < left.length() && isJoint(left.charAt(end))) {
+                end++;
+            }
+            left = left.substring(0, start) + left.substring(end);
         }
-        return text().substring(0, start) + text().substring(end);
+        return left;
     }
 
     /// The line with a set that is run between so many times.

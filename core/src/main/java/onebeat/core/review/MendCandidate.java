@@ -2,6 +2,8 @@ package onebeat.core.review;
 
 import java.util.Arrays;
 import java.util.List;
+import onebeat.core.exchange.Catalogue;
+import onebeat.core.exchange.Technique;
 import onebeat.core.notation.Read;
 
 /// A line that may be the mend of another.
@@ -26,14 +28,21 @@ record MendCandidate(Read read, int changes, boolean repeats) {
         return (int) line.chars().filter(c -> c == '+' || c == '/').count();
     }
 
-    /// Steps may be taken twice, and a beat may be left out twice.
-    private static final List<String> MAY_REPEAT = List.of("in", "_");
+    /// Steps may be taken twice, a beat may be left out twice, and two strikes are met by two defences.
+    private static boolean mayRepeat(String word) {
+        return word.equals("in")
+                || word.equals("_")
+                || Catalogue.standard()
+                        .byCode(word)
+                        .filter(Technique::isDefence)
+                        .isPresent();
+    }
 
     private static int twice(List<String> words) {
         int count = 0;
         for (int i = 1; i < words.size(); i++) {
             String word = words.get(i);
-            count += word.equals(words.get(i - 1)) && !MAY_REPEAT.contains(word) ? 1 : 0;
+            count += word.equals(words.get(i - 1)) && !mayRepeat(word) ? 1 : 0;
         }
         return count;
     }

@@ -171,7 +171,13 @@ public record Review(
         RuleInput input = RuleInput.bare(read, context, way);
         return LASTING.stream()
                 .flatMap(rule -> rule.check(input).stream())
-                .anyMatch(s -> s.instead().orElseGet(() -> context.severities().of(s.code())) == Severity.STOP);
+                .anyMatch(s -> severity(s, context).equals(Optional.of(Severity.STOP)));
+    }
+
+    /// How severe a hit is here; empty where it is not told under these rules.
+    private static Optional<Severity> severity(RuleHit hit, Context context) {
+        Optional<Severity> usual = context.severities().of(hit.code(), context.rules());
+        return usual.isPresent() ? hit.instead().or(() -> usual) : usual;
     }
 
     /// How much is asked for.
@@ -231,7 +237,11 @@ public record Review(
             List<Integer> ofWay = numbers.of(input.way());
             for (Rule rule : RULES) {
                 for (RuleHit hit : rule.check(input)) {
-                    Found one = found(hit, ofWay);
+                    Optional<Severity> severity = severity(hit, context);
+                    if (severity.isEmpty()) {
+                        continue;
+                    }
+                    Found one = found(hit, severity.get(), ofWay);
                     if (seen.add(hit.code() + " " + one.finding.steps())) {
                         found.add(one);
                     }
@@ -241,7 +251,7 @@ public record Review(
 
         private record Found(Finding finding, RuleHit hit) {}
 
-        private Found found(RuleHit hit, List<Integer> numbers) {
+        private Found found(RuleHit hit, Severity severity, List<Integer> numbers) {
             List<Integer> steps = new ArrayList<>();
             List<Span> spans = new ArrayList<>();
             for (Step step : hit.steps()) {
@@ -251,7 +261,7 @@ public record Review(
             return new Found(
                     new Finding(
                             hit.code(),
-                            hit.instead().orElseGet(() -> context.severities().of(hit.code())),
+                            severity,
                             steps,
                             hit.steps().getFirst().placed().branch(),
                             Names.in(hit.text(), context.setting()),
@@ -271,7 +281,8 @@ public record Review(
                     .map(Read.class::cast)
                     .map(candidate -> MendCandidate.of(original, candidate))
                     .filter(candidate -> !candidate.repeats()
-                            && !candidate.read().canonical().equals(original))
+                            && !candidate.read().canonical().equals(original)
+                            && SensibleMend.of(read.line(), candidate.read().line(), context, finding.code()))
                     .sorted(Comparator.comparingInt(MendCandidate::changes))
                     .filter(candidate -> holds(finding.code(), before, findings(candidate.read(), tried)))
                     .findFirst()
@@ -303,7 +314,8 @@ public record Review(
                     before.stream().filter(f -> f.severity() != Severity.NOTE).toList());
             boolean nothingNew =
                     weighed.entrySet().stream().allMatch(e -> e.getValue() <= hadWeighed.getOrDefault(e.getKey(), 0L));
-            return nothingNew && has.getOrDefault(code, 0L) < had.getOrDefault(code, 0L);
+            long left = has.getOrDefault(code, 0L);
+            return nothingNew && left < had.getOrDefault(code, 0L) && (code != Code.AGAINST_RULES || left == 0);
         }
 
         private static Map<Code, Long> counts(List<Finding> findings) {

@@ -17,7 +17,8 @@ final class StanceLost implements Rule {
         }
         Stance first = own.getFirst().before().stance();
         Stance last = own.getLast().after().stance();
-        if (first == last) {
+        // Who holds stands as the hold asks.
+        if (first == last || own.getLast().placed().technique().isHold()) {
             return List.of();
         }
         Step lost = own.stream()

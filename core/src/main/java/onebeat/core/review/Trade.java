@@ -32,7 +32,7 @@ final class Trade implements Rule {
     /// Something that meets it, with the strike or before it; a straight that stops it.
     private static List<String> mends(RuleInput input, Step feed, Step strike) {
         List<String> mends = new ArrayList<>();
-        for (String answer : Unanswered.answersTo(feed)) {
+        for (String answer : Unanswered.answersTo(input, feed)) {
             mends.add(input.editor().met(strike, answer, "+"));
             mends.add(input.editor().met(strike, answer, " "));
         }

@@ -43,7 +43,7 @@ final class Unanswered implements Rule {
 
     private static List<String> mends(RuleInput input, Step feed, Optional<Step> met) {
         List<String> mends = new ArrayList<>();
-        List<String> answers = answersTo(feed);
+        List<String> answers = answersTo(input, feed);
         met.ifPresent(d -> answers.forEach(words -> mends.add(input.editor().replace(d, words))));
         int likely = metBefore(input, feed);
         IntStream.concat(IntStream.of(likely), IntStream.range(0, PLACES).filter(p -> p != likely))
@@ -65,10 +65,11 @@ final class Unanswered implements Rule {
                 .count();
     }
 
-    static List<String> answersTo(Step feed) {
+    static List<String> answersTo(RuleInput input, Step feed) {
         return FirstAnswers.to(
                 feed.placed().technique(),
                 feed.placed().act().level(),
-                feed.placed().side().orElse(Side.LEAD));
+                feed.placed().side().orElse(Side.LEAD),
+                input.pairingAt(feed));
     }
 }

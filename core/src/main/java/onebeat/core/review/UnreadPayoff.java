@@ -2,7 +2,9 @@ package onebeat.core.review;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import onebeat.core.exchange.Intent;
+import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Side;
 import onebeat.core.opening.Opening;
 import onebeat.core.opening.PartnerModel;
@@ -47,8 +49,10 @@ final class UnreadPayoff implements Rule {
         Zone zone = input.openings().of(payoff).map(Opening::zone).orElse(Zone.HEAD_FRONT);
         PartnerModel model = input.context().partner();
         List<Posture> shown = between.stream()
-                .flatMap(p ->
-                        model.shown(p.placed().technique(), p.placed().side().orElse(Side.LEAD)).stream())
+                .flatMap(
+                        p -> model
+                                .shown(p.placed().technique(), p.placed().side().orElse(Side.LEAD), metLevel(input, p))
+                                .stream())
                 .toList();
         if (shown.isEmpty() || shown.stream().anyMatch(p -> model.opens(p, zone))) {
             return Optional.empty();
@@ -61,6 +65,14 @@ final class UnreadPayoff implements Rule {
                 none ? "UNREAD_PAYOFF.none" : "UNREAD_PAYOFF.other",
                 Why.does(shown.getLast()),
                 Reasons.zone(zone)));
+    }
+
+    private static Optional<Level> metLevel(RuleInput input, Step reaction) {
+        OptionalInt met = reaction.placed().meets();
+        return met.isPresent()
+                ? Optional.of(
+                        input.way().steps().get(met.getAsInt()).placed().act().level())
+                : Optional.empty();
     }
 
     /// What the arm does alone only asks again.

@@ -1,8 +1,14 @@
 package onebeat.core.timing;
 
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import onebeat.core.exchange.Constants;
 import onebeat.core.exchange.Intent;
 import onebeat.core.exchange.Level;
+import onebeat.core.exchange.Move;
+import onebeat.core.exchange.Pairing;
+import onebeat.core.exchange.Side;
 import onebeat.core.exchange.Technique;
 import onebeat.core.notation.Act;
 import onebeat.core.play.PlayedWay;
@@ -19,6 +25,8 @@ public enum Interception {
     MET,
     /// A defence meets it that does not fit.
     WRONG,
+    /// A defence that would fit meets it from the wrong side, or a roll goes into it.
+    WRONG_SIDE,
     /// A strike of the athlete's stops it.
     STOPPED,
     /// A strike of the athlete's takes the head off its line.
@@ -39,7 +47,7 @@ public enum Interception {
     public boolean isAnswer() {
         return switch (this) {
             case MET, STOPPED, EVADED, SHORT -> true;
-            case WRONG, TRADED, UNMET -> false;
+            case WRONG, WRONG_SIDE, TRADED, UNMET -> false;
         };
     }
 
@@ -47,13 +55,11 @@ public enum Interception {
     public static Interception of(PlayedWay way, Step feed) {
         Technique fed = feed.placed().technique();
         Level level = feed.placed().act().level();
-        Interception best = way.metBy(feed)
-                .map(d -> d.placed().technique().meets(fed, level) ? MET : WRONG)
-                .orElse(UNMET);
+        Interception best = met(way, feed);
         if (best == MET) {
             return MET;
         }
-        if (feed.isShort()) {
+        if (feed.isShort() || landsWhereNobodyIs(way, feed)) {
             return SHORT;
         }
         for (Step strike : way.strikesOf(Who.ATHLETE).toList()) {
@@ -62,10 +68,67 @@ public enum Interception {
                 if (one.isAnswer()) {
                     return one;
                 }
-                best = best == WRONG || one == UNMET ? best : one;
+                best = best == WRONG || best == WRONG_SIDE || one == UNMET ? best : one;
             }
         }
         return best;
+    }
+
+    /// By what is done against it: of several things on its beat the best counts (J20).
+    private static Interception met(PlayedWay way, Step feed) {
+        Optional<Step> bound = way.metBy(feed);
+        List<Step> against = Stream.concat(
+                        bound.stream(),
+                        way.of(Who.ATHLETE)
+                                .filter(s -> s.beat().equals(feed.beat())
+                                        && meetsNoOther(s, feed)
+                                        && s.placed().technique().isDefence()
+                                        && !s.placed().act().feint()))
+                .toList();
+        List<Step> fitting = against.stream()
+                .filter(d -> d.placed()
+                        .technique()
+                        .meets(feed.placed().technique(), feed.placed().act().level()))
+                .toList();
+        if (fitting.isEmpty()) {
+            return bound.isPresent() ? WRONG : UNMET;
+        }
+        return fitting.stream().anyMatch(d -> isOnItsSide(way, d, feed)) ? MET : WRONG_SIDE;
+    }
+
+    /// Whether it had to be stepped in after who had just stepped away: it comes to its end where the target was (J20).
+    private static boolean landsWhereNobodyIs(PlayedWay way, Step feed) {
+        boolean away = way.of(Who.ATHLETE)
+                .filter(s -> s.beat().compareTo(feed.beat()) < 0)
+                .reduce((_, later) -> later)
+                .filter(s -> feed.beat().since(s.beat()) <= 1
+                        && s.placed().technique().traits().move() == Move.STEP_BACK)
+                .isPresent();
+        return away
+                && way.moments().stream()
+                        .filter(m -> m.beat().compareTo(feed.beat()) < 0)
+                        .reduce((_, later) -> later)
+                        .filter(before -> before.gapCm() > feed.gapCm())
+                        .isPresent();
+    }
+
+    private static boolean meetsNoOther(Step defence, Step feed) {
+        return defence.placed().meets().isEmpty() || defence.placed().meets().getAsInt() == feed.index();
+    }
+
+    /// Whether a defence that covers one side is on the side from which a round strike comes, and a roll goes under it
+    /// toward that side (F11, F25).
+    private static boolean isOnItsSide(PlayedWay way, Step defence, Step feed) {
+        Technique technique = defence.placed().technique();
+        boolean rolls = technique.traits().move() == Move.ROLL;
+        if (!feed.placed().technique().comesRound() || !(technique.coversOneSide() || rolls)) {
+            return true;
+        }
+        Pairing pairing = Pairing.of(
+                way.at(feed.beat()).athlete().stance(),
+                way.at(feed.beat()).partner().stance());
+        Side from = feed.placed().technique().arrival().at(feed.placed().side().orElse(Side.LEAD), pairing);
+        return defence.placed().side().equals(Optional.of(from));
     }
 
     private static Interception by(Act strike, Technique fed, Level level) {

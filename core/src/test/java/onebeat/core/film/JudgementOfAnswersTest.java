@@ -28,7 +28,7 @@ class JudgementOfAnswersTest {
 
     private static List<String> answers(String feed, Setting setting, String rules) {
         Context context = Context.of(setting).with(RuleSet.of(rules).orElseThrow());
-        return Finder.find(new Query(feed, context, Repertoire.usual(), 4, 5)).answers().stream()
+        return AnswerList.of(new Query(feed, context, Repertoire.usual(), 4, 5), () -> false).answers().stream()
                 .map(Answer::line)
                 .toList();
     }
@@ -95,7 +95,9 @@ class JudgementOfAnswersTest {
     }
 
     private static String withoutDefence(String line, String feed) {
-        return line.substring(feed.length()).replaceFirst("^ [a-z-]+[ +]", "");
+        return line.substring(feed.length())
+                .replaceFirst("^ (?!off|out|piv|circle)[a-z-]+[ +]", "")
+                .replaceFirst(" circle-(lead|rear)$", "");
     }
 
     @ParameterizedTest
@@ -133,12 +135,16 @@ class JudgementOfAnswersTest {
                 "hook kick ; (3b|1b)!? \\((low|tuck)\\) hookkick",
                 "sw-hookkick ; \\[. sw-(mid|low)\\]\\*2\\.\\.3 . sw-hookkick"
             })
-    @DisplayName("J13: the first line for a weapon is the setup that the trade names (F14, F16, F20, F21, F23)")
+    @DisplayName(
+            "J13, J23: among the first four lines for a weapon is the setup that the trade names (F14, F16, F20, F21, F23)")
     void theTradesSetupComesFirst(String weapon, String setup) {
         Context context = Context.of(Lines.SAME).with(RuleSet.of("muaythai").orElseThrow());
         List<Answer> found = Setups.of(new Setups.Query(weapon, context, Repertoire.usual(), 10))
                 .answers();
-        assertThat(found.getFirst().line()).containsPattern(setup);
+        assertThat(found.subList(0, 4))
+                .as(setup)
+                .anyMatch(
+                        answer -> Pattern.compile(setup).matcher(answer.line()).find());
     }
 
     @Test

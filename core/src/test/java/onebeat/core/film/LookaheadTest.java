@@ -9,6 +9,7 @@ import java.util.Random;
 import onebeat.core.Lines;
 import onebeat.core.notation.Act;
 import onebeat.core.notation.Notation;
+import onebeat.core.opening.Angle;
 import onebeat.core.opening.LookaheadOpponent;
 import onebeat.core.opening.Openings;
 import onebeat.core.opening.PartnerModel;
@@ -53,10 +54,16 @@ class LookaheadTest {
                 int counts = cache.moves().get(move).counts();
                 text += " " + Notation.print(acts.get(move));
                 opponent.pass(state, counts);
-                double opening = acts.get(move).isStrike() ? opponent.opening(state, move) : 0;
+                ContinuationCache.Moved moved = cache.moved(place, move);
+                if (moved.isShort()) {
+                    // Where something does not reach, the whole line starts nearer.
+                    break;
+                }
+                double opening = acts.get(move).isStrike()
+                        ? opponent.opening(state, move, Angle.of(moved.own(), moved.other()))
+                        : 0;
                 double worth = opponent.worth(state, move);
                 Body started = cache.started(body.after(counts), move);
-                ContinuationCache.Moved moved = cache.moved(place, move);
                 body = cache.after(started, move);
                 PlayedWay whole = Lines.play(text, setting).ways().getFirst();
                 Step last = whole.steps().getLast();
@@ -74,7 +81,7 @@ class LookaheadTest {
                             .as(text)
                             .isCloseTo(power * worth, within(1e-12));
                 }
-                double around = opponent.place(moved.gapCm(), moved.offLine());
+                double around = opponent.place(moved.gapCm(), Angle.of(moved.own(), moved.other()));
                 if (opponent.exposes(move)) {
                     assertThat(openings.exposureAt(last).orElseThrow())
                             .as(text)

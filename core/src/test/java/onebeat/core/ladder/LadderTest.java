@@ -105,15 +105,16 @@ class LadderTest {
     @Test
     void aLineWithoutFeedsReadsWhatItsOwnStrikesCause() {
         Stage two = ladder("1b 2 3 circle-lead", Lines.OPEN).of(Rung.READS).getFirst();
-        assertThat(two.line()).startsWith("1b { (");
+        assertThat(two.line()).startsWith("1b 2 { (");
     }
 
     @Test
     @DisplayName("F23, F46, common practice: lead-ins are drawn, from one up")
     void atRandomTheLeadInsAreDrawn() {
-        Stage random =
-                ladder("(1) catch+2 3 circle-lead", Lines.OPEN).of(Rung.RANDOM).getFirst();
-        assertThat(random.line()).startsWith("[").contains("]*1..4 {");
+        Stage random = ladder("1 2! 1 ~2 (high) shovel rlow", Lines.OPEN)
+                .of(Rung.RANDOM)
+                .getFirst();
+        assertThat(random.line()).startsWith("[1 2!]*1..4 1 ~2 {");
     }
 
     @Test

@@ -8,6 +8,7 @@ import onebeat.core.exchange.Catalogue;
 import onebeat.core.exchange.Level;
 import onebeat.core.exchange.Technique;
 import onebeat.core.notation.Notation.OwnReading;
+import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -111,8 +112,11 @@ class NotationTest {
     }
 
     @Test
-    void aHyphenBetweenActionsIsExplained() {
-        assertThat(misread("1-rlow-off").nearest()).containsExactly("1 rlow off");
+    @DisplayName("J25: a chain strung with hyphens is read")
+    void hyphensBetweenActionsAreRead() {
+        assertThat(Notation.read("1-rlow-off"))
+                .isInstanceOfSatisfying(
+                        Read.class, read -> assertThat(read.canonical()).isEqualTo("1 rlow off"));
     }
 
     @ParameterizedTest

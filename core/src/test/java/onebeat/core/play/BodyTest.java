@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 class BodyTest {
 
     private static Body body(double turn, double weight, double height) {
-        return new Body(Stance.ORTHODOX, turn, weight, height, Map.of());
+        return new Body(Stance.ORTHODOX, turn, weight, height, Map.of(), Optional.empty());
     }
 
     @Test

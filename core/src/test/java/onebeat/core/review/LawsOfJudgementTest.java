@@ -286,7 +286,11 @@ class LawsOfJudgementTest {
             assertThat(codes("1 2 (3) 2 off", setting)).contains(Code.UNANSWERED);
             assertThat(codes("(in) 3 off", setting)).doesNotContain(Code.NAKED_HOOK);
             assertThat(codes("(chase) 3 off", setting)).doesNotContain(Code.NAKED_HOOK);
-            assertThat(codes("3 off", setting)).contains(Code.NAKED_HOOK);
+            Context boxing = Context.of(setting).with(RuleSet.of("boxing").orElseThrow());
+            assertThat(Review.of(Lines.read("3 off"), boxing).findings(Code.NAKED_HOOK))
+                    .isNotEmpty();
+            assertThat(Review.of(Lines.read("(in) 3 off"), boxing).findings(Code.NAKED_HOOK))
+                    .isEmpty();
         }
     }
 

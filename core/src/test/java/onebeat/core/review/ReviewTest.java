@@ -43,16 +43,30 @@ class ReviewTest {
                 "1 2 2 > RELOAD > 1 2 reload 2",
                 "1 3/3 > RELOAD > 1 3/4",
                 "[1 2 2]*2 > RELOAD > [1 2 reload 2]*2",
-                "roll-lead 2 > ARM_ONLY > roll-lead 1",
+                "roll-lead 2 > ARM_ONLY > roll-rear 2",
                 "1/sw-mid 2 > COUNT_SHORT > 1 sw-mid 2",
                 "in+sw-low > COUNT_SHORT > in sw-low",
-                "3 2 > NAKED_HOOK > 1 3 2",
-                "in 3b 2 > NAKED_HOOK > in 1 3b 2",
                 "1 2 > NO_EXIT > 1 2 circle-rear",
                 "{ (1): catch 2 | (2): parry 3 } > NO_EXIT > { (1): catch 2 | (2): parry 3 } circle-rear"
             })
     void findsAndMends(String line, Code code, String mend) {
         assertThat(mended(line, code, Lines.SAME)).isEqualTo(mend);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '>',
+            value = {"3 2 > 1 3 2", "in 3b 2 > in 1 3b 2"})
+    @DisplayName("F7, J24: boxing calls a bare lead hook dangerous; where legs are kicked it is begun with")
+    void aNakedHookIsTheSchoolOfTheRules(String line, String mend) {
+        Context kicks = Context.of(Lines.SAME);
+        Context boxing = kicks.with(RuleSet.of("boxing").orElseThrow());
+        assertThat(Review.of(Lines.read(line), boxing)
+                        .findings(Code.NAKED_HOOK)
+                        .getFirst()
+                        .mended())
+                .contains(mend);
+        assertThat(Review.of(Lines.read(line), kicks).findings(Code.NAKED_HOOK)).isEmpty();
     }
 
     @Test
@@ -167,7 +181,6 @@ class ReviewTest {
                 "(1 1) catch 2 3 off > UNANSWERED",
                 "1 2 llow off > LEG_LOADED",
                 "1/sw-mid off > COUNT_SHORT",
-                "3 rlow off > NAKED_HOOK",
                 "1 2 3 > NO_EXIT"
             })
     void spoiltTwinsAreFound(String line, Code code) {

@@ -4,6 +4,8 @@ import static onebeat.core.Lines.codes;
 import static onebeat.core.Lines.way;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import onebeat.core.Lines;
 import onebeat.core.exchange.Catalogue;
 import onebeat.core.exchange.Family;
 import onebeat.core.exchange.Path;
@@ -13,6 +15,9 @@ import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
 import onebeat.core.review.Code;
+import onebeat.core.review.Context;
+import onebeat.core.review.Review;
+import onebeat.core.review.RuleSet;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
@@ -68,11 +73,17 @@ class FactsOfTimeTest {
     @Test
     @DisplayName("F7: a lead hook that opens a line is naked; behind a jab, a feint or a defence it is not")
     void nakedHook() {
-        assertThat(codes("3 2")).contains(Code.NAKED_HOOK);
-        assertThat(codes("in 3b 2")).contains(Code.NAKED_HOOK);
-        assertThat(codes("1 3 2")).doesNotContain(Code.NAKED_HOOK);
-        assertThat(codes("~2 3 2")).doesNotContain(Code.NAKED_HOOK);
-        assertThat(codes("(1) slip-out 3")).doesNotContain(Code.NAKED_HOOK);
+        Context boxing = Context.of(Lines.SAME).with(RuleSet.of("boxing").orElseThrow());
+        for (String line : List.of("3 2", "in 3b 2")) {
+            assertThat(Review.of(Lines.read(line), boxing).findings(Code.NAKED_HOOK))
+                    .as(line)
+                    .isNotEmpty();
+        }
+        for (String line : List.of("1 3 2", "~2 3 2", "(1) slip-out 3")) {
+            assertThat(Review.of(Lines.read(line), boxing).findings(Code.NAKED_HOOK))
+                    .as(line)
+                    .isEmpty();
+        }
     }
 
     @Test

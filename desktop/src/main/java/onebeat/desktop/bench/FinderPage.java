@@ -8,6 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import onebeat.core.exchange.Intent;
 import onebeat.core.film.Answer;
+import onebeat.core.film.AnswerList;
 import onebeat.core.film.Finder;
 import onebeat.core.film.Found;
 import onebeat.core.film.Repertoire;
@@ -93,7 +94,7 @@ final class FinderPage extends ListPage implements AutoCloseable {
         worker.ask(asked -> {
             for (int depth = 2; depth <= DEEPEST && !asked.isOld(); depth++) {
                 int deep = depth;
-                Found found = Finder.find(
+                Found found = AnswerList.of(
                         new Finder.Query(wanted, context, repertoire, deep, top),
                         best -> asked.tell(() -> fill(best, Texts.of("answers.looking", wanted))),
                         asked::isOld);
@@ -130,6 +131,9 @@ final class FinderPage extends ListPage implements AutoCloseable {
                 Texts.share(answer.value().effect()),
                 Texts.share(answer.value().exposure()));
         VBox row = new VBox(2, keyed(key, answer.line()), Nodes.flow(Nodes.text(numbers, "soft")));
+        if (answer.taught() && answer.reasons().isEmpty()) {
+            row.getChildren().add(Nodes.flow(Nodes.text(Texts.of("answers.taught"), "small")));
+        }
         answer.reasons().forEach(reason -> row.getChildren().add(Nodes.flow(Nodes.text(reason, "small"))));
         return row;
     }

@@ -7,7 +7,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /// Writes what the finder found as one JSON object: `{looked, skipped, answers [{line, score, power,
-/// opening, exposure, oneBeat, reasons}]}`. Without a feed there is no `oneBeat`, and only lines for a
+/// opening, exposure, oneBeat, taught, reasons}]}`. Without a feed there is no `oneBeat`, and only lines for a
 /// weapon have `reasons`.
 public final class FoundJson {
 
@@ -29,6 +29,9 @@ public final class FoundJson {
             node.put("opening", answer.value().opening());
             node.put("exposure", answer.value().exposure());
             answer.value().oneBeat().ifPresent(beats -> node.put("oneBeat", beats));
+            if (answer.taught()) {
+                node.put("taught", true);
+            }
             if (!answer.reasons().isEmpty()) {
                 ArrayNode reasons = node.putArray("reasons");
                 answer.reasons().forEach(reasons::add);
