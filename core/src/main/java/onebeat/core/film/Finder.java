@@ -7,11 +7,12 @@ import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
-import onebeat.core.opening.Angle;
 import onebeat.core.opening.LookaheadOpponent;
 import onebeat.core.opening.PartnerModel;
+import onebeat.core.play.Angle;
 import onebeat.core.play.Body;
 import onebeat.core.play.ContinuationCache;
+import onebeat.core.play.Moment;
 import onebeat.core.review.Context;
 import onebeat.core.review.Score;
 
@@ -167,7 +168,8 @@ public final class Finder {
         }
         LookaheadOpponent.State start = states[0][0];
         start.set(opponent.after(beginning.way()));
-        moves.goOnFrom(start);
+        Moment end = beginning.way().moments().getLast();
+        moves.goOnFrom(start, opponent.share(Angle.of(end.athleteFeet(), end.partnerFeet())), left);
         LineSum sum = LineSum.of(beginning, mastery);
         deeper(new Node(beginning, beginning.strike(), 0, left), moved.at(beginning.way()), beginning.body(), sum);
     }
@@ -218,7 +220,7 @@ public final class Finder {
                 opponent.pass(state, counts);
                 started[counts] = body.after(counts);
             }
-            Angle angle = Angle.of(to.own(), to.other());
+            Angle angle = to.angle();
             double around = opponent.place(to.gapCm(), angle);
             double settled = sum.exposed() + sum.pending() * (counts == 1 ? opponent.leaves(move) : 1);
             boolean exposes = opponent.exposes(move);
@@ -254,7 +256,7 @@ public final class Finder {
                 LookaheadOpponent.State next = states[depth + 1][0];
                 next.set(state);
                 opponent.see(next, move);
-                if (most(now, next, after, node.left - 1) >= best.needed(first)) {
+                if (most(now, next, after, opponent.share(angle), node.left - 1) >= best.needed(first)) {
                     deeper(node.then(first), to.to(), after, now);
                 }
             }
@@ -263,7 +265,8 @@ public final class Finder {
 
     /// The most that a line can still come to with so many actions more. What the next one finds open and
     /// has behind it is known; what those after it could is bounded.
-    private double most(LineSum sum, LookaheadOpponent.State state, Body body, int left) {
+    private double most(LineSum sum, LookaheadOpponent.State state, Body body, double angle, int left) {
+        double walked = opponent.walkedInto(state);
         Body started = body.after(1);
         double next = 0;
         double later = 0;
@@ -274,12 +277,13 @@ public final class Finder {
             if (moves.mostEffect(move) > 0) {
                 boolean oneCount = moves.counts(move) == 1;
                 double effect = oneCount
-                        ? moved.power(started, move, 1) * opponent.mostWorth(move) * moves.mastered(move)
+                        ? moved.power(started, move, 1) * opponent.mostWorth(move) * walked * moves.mastered(move)
                         : moves.mostEffect(move);
-                next = Math.max(next, Score.of(opponent.nextOpen(state, move), effect));
+                next = Math.max(next, Score.of(opponent.nextOpen(state, move, angle), effect));
                 later = left == 1
                         ? 0
-                        : Math.max(later, Score.of(opponent.mostOpen(state, move), moves.mostEffect(move)));
+                        : Math.max(
+                                later, Score.of(opponent.mostOpen(state, move, angle, left), moves.mostEffect(move)));
             }
         }
         double most = Double.NEGATIVE_INFINITY;

@@ -19,6 +19,9 @@ final class SearchMoves {
     private final String[] words;
     private final double[] mastered;
     private final double[] mostEffect;
+
+    /// The same against somebody who stands.
+    private final double[] mostStanding;
     private final double leastLeft;
 
     /// The most that each can gain at all after a beginning.
@@ -35,21 +38,28 @@ final class SearchMoves {
         strikes = new boolean[moves.size()];
         back = new boolean[moves.size()];
         mostEffect = new double[moves.size()];
+        mostStanding = new double[moves.size()];
         ever = new double[moves.size()];
         double least = 1;
         for (int i = 0; i < moves.size(); i++) {
             strikes[i] = moves.get(i).act().isStrike();
             back[i] = moves.get(i).act().technique().traits().move() == Move.STEP_BACK;
-            mostEffect[i] = strikes[i] ? cache.mostPower(i) * opponent.mostWorth(i) * mastered[i] : 0;
+            mostStanding[i] = strikes[i] ? cache.mostPower(i) * opponent.mostWorth(i) * mastered[i] : 0;
             least = Math.min(least, opponent.leaves(i));
         }
         leastLeft = least;
     }
 
     /// Goes on from where the partner stands after a beginning: what each can gain, and in which order they are tried.
-    void goOnFrom(LookaheadOpponent.State start) {
+    ///
+    /// @param angle what the athlete's angle counts then
+    /// @param left how many actions there can still be
+    void goOnFrom(LookaheadOpponent.State start, double angle, int left) {
+        double walked = opponent.walkedInto(start);
         for (int move = 0; move < ever.length; move++) {
-            ever[move] = mostEffect[move] == 0 ? 0 : Score.of(opponent.everOpen(start, move), mostEffect[move]);
+            mostEffect[move] = mostStanding[move] * walked;
+            ever[move] =
+                    mostEffect[move] == 0 ? 0 : Score.of(opponent.everOpen(start, move, angle, left), mostEffect[move]);
         }
         order = IntStream.range(0, ever.length)
                 .boxed()

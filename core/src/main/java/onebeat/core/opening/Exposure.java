@@ -9,6 +9,7 @@ import onebeat.core.exchange.FirstAnswers;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.exchange.Side;
 import onebeat.core.exchange.Technique;
+import onebeat.core.play.Angle;
 import onebeat.core.play.Beat;
 import onebeat.core.play.Moment;
 import onebeat.core.play.PlayedWay;
@@ -208,7 +209,17 @@ final class Exposure {
                 .reduce((_, later) -> later)
                 .map(s -> rules.still(rules.last(action(s)), 1 + last.beat().since(s.beat())))
                 .orElse(0.0);
-        return rules.end(still, rules.headMoved(last.placed().technique()), seen.free(lastSeen()), place(moment));
+        List<Technique> lastDone = own.stream()
+                .filter(s -> s.beat().equals(last.beat()))
+                .map(s -> s.placed().technique())
+                .toList();
+        List<Technique> doneBefore = own.stream()
+                .filter(s -> s.beat().compareTo(last.beat()) < 0 && last.beat().since(s.beat()) <= 1)
+                .map(s -> s.placed().technique())
+                .toList();
+        ExposureRules.Leaving leaving =
+                rules.leaving(rules.headMoved(lastDone), ExposureRules.isAway(lastDone), rules.headMoved(doneBefore));
+        return rules.end(still, leaving, seen.free(lastSeen()), place(moment));
     }
 
     private int lastSeen() {

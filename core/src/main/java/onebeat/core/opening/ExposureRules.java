@@ -1,9 +1,11 @@
 package onebeat.core.opening;
 
+import java.util.List;
 import onebeat.core.exchange.Band;
 import onebeat.core.exchange.Kind;
 import onebeat.core.exchange.Ranges;
 import onebeat.core.exchange.Technique;
+import onebeat.core.play.Angle;
 import onebeat.core.play.Pace;
 import onebeat.core.play.Setting;
 import onebeat.core.play.Who;
@@ -22,6 +24,9 @@ record ExposureRules(
         double lateHand,
         double latestMs,
         double endShare,
+        double headMoves,
+        double headBack,
+        double stepAway,
         double ownMidCm,
         double ownLongCm,
         double hisLongCm,
@@ -32,7 +37,7 @@ record ExposureRules(
         Angles angles) {
 
     /// The numbers of an angle off the partner's line.
-    record Angles(Angle.Numbers numbers, double lead, double power) {
+    record Angles(AngleNumbers numbers, double lead, double power) {
 
         /// What an angle takes away or adds.
         double factor(Angle angle) {
@@ -56,6 +61,9 @@ record ExposureRules(
                 model.number("late_hand"),
                 model.number("latest_ms"),
                 PartnerModel.clamp(model.number("end_share")),
+                model.number("head_moves"),
+                PartnerModel.clamp(model.number("head_back")),
+                PartnerModel.clamp(model.number("step_away")),
                 own.farCm(Band.MID),
                 own.farCm(Band.LONG),
                 theirs.farCm(Band.LONG),
@@ -63,7 +71,7 @@ record ExposureRules(
                 PartnerModel.clamp(model.number("out_of_hand")),
                 PartnerModel.clamp(model.number("out_of_kick")),
                 model.number("his_end") * Math.clamp(longer / model.number("his_end_cm"), 0, 1),
-                new Angles(Angle.Numbers.of(model), model.number("off_lead"), model.number("off_power")));
+                new Angles(AngleNumbers.of(model), model.number("off_lead"), model.number("off_power")));
     }
 
     /// What the athlete's last strike still leaves open.
@@ -126,13 +134,33 @@ record ExposureRules(
     /// What it exposes to stand there a beat after the last action.
     ///
     /// @param still what the last strike still leaves then
-    /// @param headMoved what a head that moved last takes away
-    double end(double still, double headMoved, double free, double place) {
-        return PartnerModel.clamp(standing + still - headMoved) * free * place;
+    double end(double still, Leaving leaving, double free, double place) {
+        return PartnerModel.clamp(standing + still - leaving.headMoved) * leaving.left * free * place;
     }
 
-    double headMoved(Technique last) {
-        return last.traits().move().isOfHead() ? model.number("head_moves") : 0;
+    /// How somebody leaves at the end.
+    ///
+    /// @param headMoved what a head that has moved takes away
+    /// @param left what feet that leave leave of the rest
+    record Leaving(double headMoved, double left) {}
+
+    /// By what is done on the last beat; a head that moved on the beat before is on its way back.
+    ///
+    /// @param headMoved what a head that moves on the last beat takes away
+    /// @param away whether the feet leave on the last beat
+    /// @param before what a head that moved on the beat before took away
+    Leaving leaving(double headMoved, boolean away, double before) {
+        return new Leaving(Math.max(headMoved, headBack * before), away ? 1 - stepAway : 1);
+    }
+
+    /// Whether the feet leave.
+    static boolean isAway(List<Technique> done) {
+        return done.stream().anyMatch(t -> t.traits().move().isAway());
+    }
+
+    /// What a head that moves takes away.
+    double headMoved(List<Technique> done) {
+        return done.stream().anyMatch(t -> t.traits().move().isOfHead()) ? headMoves : 0;
     }
 
     /// What a place takes from an exposure or adds to it: whether the partner reaches, and from which angle it would

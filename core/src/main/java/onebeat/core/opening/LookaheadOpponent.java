@@ -3,10 +3,13 @@ package onebeat.core.opening;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import onebeat.core.exchange.Pairing;
 import onebeat.core.exchange.Side;
 import onebeat.core.exchange.Stance;
 import onebeat.core.exchange.Technique;
+import onebeat.core.play.Angle;
+import onebeat.core.play.FloorMove;
 import onebeat.core.play.Placed;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Setting;
@@ -21,6 +24,10 @@ public final class LookaheadOpponent {
     private final PartnerModel model;
     private final OpponentState.Rules rules;
     private final ExposureRules exposure;
+    private final double[] headMoves;
+    private final boolean[] stepsAway;
+    private final double mostComing;
+    private final double mostTurned;
     private final List<SeenAction> actions = new ArrayList<>();
     private final List<ExposureRules.Last> leaves = new ArrayList<>();
     private final Stance theirs;
@@ -35,6 +42,7 @@ public final class LookaheadOpponent {
         private ExposureRules.Last last = ExposureRules.Last.NONE;
         private double beatsSince;
         private double lateHand;
+        private double headMoved;
 
         State(OpponentState opponent) {
             this.opponent = opponent;
@@ -46,6 +54,7 @@ public final class LookaheadOpponent {
             last = other.last;
             beatsSince = other.beatsSince;
             lateHand = other.lateHand;
+            headMoved = other.headMoved;
         }
 
         /// Whether another state is alike but for the last digits.
@@ -53,7 +62,8 @@ public final class LookaheadOpponent {
             return opponent.isLike(other.opponent, NEARLY)
                     && last.equals(other.last)
                     && (last.left() == 0 || Math.abs(beatsSince - other.beatsSince) < NEARLY)
-                    && lateHand == other.lateHand;
+                    && lateHand == other.lateHand
+                    && headMoved == other.headMoved;
         }
 
         private static final double NEARLY = 1e-12;
@@ -69,6 +79,24 @@ public final class LookaheadOpponent {
         this.exposure = ExposureRules.of(model, setting);
         placed.forEach(p -> actions.add(seen(p)));
         actions.forEach(a -> leaves.add(exposure.last(a)));
+        headMoves = actions.stream()
+                .mapToDouble(a -> exposure.headMoved(List.of(a.technique())))
+                .toArray();
+        stepsAway = new boolean[actions.size()];
+        for (int i = 0; i < stepsAway.length; i++) {
+            stepsAway[i] = ExposureRules.isAway(List.of(actions.get(i).technique()));
+        }
+        mostComing = actions.stream()
+                .map(SeenAction::reacts)
+                .filter(Objects::nonNull)
+                .mapToDouble(reacts -> reacts[PostureVector.COMING])
+                .max()
+                .orElse(0);
+        mostTurned = actions.stream()
+                .flatMap(one -> FloorMove.of(one.technique()).stream())
+                .mapToDouble(this::turned)
+                .max()
+                .orElse(0);
         leastReacted = rules.guard().clone();
         for (SeenAction action : actions) {
             double[] reacts = action.reacts();
@@ -108,6 +136,10 @@ public final class LookaheadOpponent {
                     state.last = exposure.last(simulation.seen(last));
                     state.beatsSince = lastBeat - last.beat().inBeats();
                 });
+        state.headMoved = exposure.headMoved(way.of(Who.ATHLETE)
+                .filter(step -> step.beat().inBeats() == lastBeat)
+                .map(step -> step.placed().technique())
+                .toList());
         state.lateHand = way.strikesOf(Who.PARTNER)
                 .filter(feed -> feed.beat().inBeats() >= lastBeat)
                 .flatMap(feed -> way.metBy(feed).stream())
@@ -124,6 +156,7 @@ public final class LookaheadOpponent {
         state.opponent.pass(beats);
         state.beatsSince += beats;
         state.lateHand = beats == 1 ? state.lateHand : 0;
+        state.headMoved = beats == 1 ? state.headMoved : 0;
     }
 
     /// How open a strike finds its zone.
@@ -138,13 +171,23 @@ public final class LookaheadOpponent {
         return state.opponent.worth(actions.get(move));
     }
 
-    /// The most that a strike can come to be worth.
+    /// How much more than that a strike can be worth from a state on, since the partner walks into it.
+    public double walkedInto(State state) {
+        return 1 + rules.walksInto() * Math.max(mostComing, state.opponent.coming());
+    }
+
+    /// What an angle counts, +1 wholly past the line.
+    public double share(Angle angle) {
+        return rules.angles().share(angle);
+    }
+
+    /// The most that a strike can come to be worth where nobody walks into it.
     public double mostWorth(int move) {
         SeenAction action = actions.get(move);
         Zone zone = action.zone();
         return zone == null
                 ? 0
-                : action.technique().traits().worth() * model.zones().mostOf(zone, theirs) * (1 + rules.walksInto());
+                : action.technique().traits().worth() * model.zones().mostOf(zone, theirs);
     }
 
     /// Whether an action exposes by itself: strikes and holds do.
@@ -175,7 +218,11 @@ public final class LookaheadOpponent {
         double still = action.zone() != null
                 ? exposure.still(leaves.get(move), 1)
                 : exposure.still(state.last, 1 + state.beatsSince);
-        return exposure.end(still, exposure.headMoved(action.technique()), state.opponent.freeAfter(action), place);
+        return exposure.end(
+                still,
+                exposure.leaving(headMoves[move], stepsAway[move], state.headMoved),
+                state.opponent.freeAfter(action),
+                place);
     }
 
     /// The partner sees an action.
@@ -183,6 +230,7 @@ public final class LookaheadOpponent {
         SeenAction action = actions.get(move);
         state.opponent.see(action, 1);
         state.lateHand = 0;
+        state.headMoved = headMoves[move];
         if (action.zone() != null) {
             state.last = leaves.get(move);
             state.beatsSince = 0;
@@ -206,7 +254,12 @@ public final class LookaheadOpponent {
         double of(double now, double guard, double reacted);
     }
 
-    private double open(State state, int move, LeastCovered least) {
+    /// How much of a whole angle one action can bring.
+    private double turned(FloorMove move) {
+        return rules.angles().share(new Angle(-StrictMath.toRadians(move.aroundDeg()), move.leadOutCm()));
+    }
+
+    private double open(State state, int move, double angle, LeastCovered least) {
         SeenAction action = actions.get(move);
         Zone zone = action.zone();
         if (zone == null) {
@@ -216,25 +269,38 @@ public final class LookaheadOpponent {
                 state.opponent.covers(zone),
                 state.opponent.coversAtGuard(zone),
                 leastReacted[PartnerModel.index(zone)]);
-        return state.opponent.mostOpen(action, covered);
+        return state.opponent.mostOpen(action, covered, Math.clamp(angle, 0, 1));
     }
 
     /// The largest opening that a strike can find at all from a state on.
-    public double everOpen(State state, int move) {
-        return open(state, move, (now, guard, reacted) -> Math.min(Math.min(now, guard), reacted));
+    ///
+    /// @param angle what the athlete's angle counts now
+    /// @param left how many actions there can still be
+    public double everOpen(State state, int move, double angle, int left) {
+        return open(
+                state,
+                move,
+                Math.max(0, angle) + (left - 1) * mostTurned,
+                (now, guard, reacted) -> Math.min(Math.min(now, guard), reacted));
     }
 
     /// The largest opening that a strike can find as the next action: on the next beat, or later with the partner
     /// nearer to the guard.
-    public double nextOpen(State state, int move) {
+    public double nextOpen(State state, int move, double angle) {
         double keep = rules.keepPerBeat();
-        return open(state, move, (now, guard, _) -> Math.min(keep * now + (1 - keep) * guard, guard));
+        return open(state, move, angle, (now, guard, _) -> Math.min(keep * now + (1 - keep) * guard, guard));
     }
 
     /// The largest opening that a strike can find after at least one more action and a beat: what is covered is
     /// always a mixture of what is covered now, what the reactions cover, and the guard, to which it drifts back.
-    public double mostOpen(State state, int move) {
+    ///
+    /// @param left how many actions there can still be
+    public double mostOpen(State state, int move, double angle, int left) {
         double keep = rules.keepPerBeat();
-        return open(state, move, (now, guard, reacted) -> (1 - keep) * guard + keep * Math.min(now, reacted));
+        return open(
+                state,
+                move,
+                Math.max(0, angle) + (left - 1) * mostTurned,
+                (now, guard, reacted) -> (1 - keep) * guard + keep * Math.min(now, reacted));
     }
 }

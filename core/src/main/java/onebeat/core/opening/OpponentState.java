@@ -3,6 +3,7 @@ package onebeat.core.opening;
 import java.util.Arrays;
 import onebeat.core.exchange.Intent;
 import onebeat.core.exchange.Stance;
+import onebeat.core.play.Angle;
 import onebeat.core.play.Pace;
 import org.jspecify.annotations.Nullable;
 
@@ -23,7 +24,7 @@ final class OpponentState {
             double oneKind,
             double oneKindFrom,
             double drilled,
-            Angle.Numbers angles,
+            AngleNumbers angles,
             double angleOpens,
             double angleCloses,
             double walksInto,
@@ -38,7 +39,7 @@ final class OpponentState {
                     model.number("one_kind"),
                     model.number("one_kind_from"),
                     model.number("drilled"),
-                    Angle.Numbers.of(model),
+                    AngleNumbers.of(model),
                     PartnerModel.clamp(model.number("angle_opens")),
                     PartnerModel.clamp(model.number("angle_closes")),
                     model.number("walks_into"),
@@ -154,7 +155,9 @@ final class OpponentState {
 
     /// The largest opening that a strike can find where its zone is covered at least so far: what is thrown on the way
     /// there only covers it more.
-    double mostOpen(SeenAction strike, double leastCovered) {
+    ///
+    /// @param angle how far past the line the athlete can stand then, 0 to 1
+    double mostOpen(SeenAction strike, double leastCovered, double angle) {
         Zone zone = strike.zone();
         if (zone == null) {
             return 0;
@@ -162,7 +165,7 @@ final class OpponentState {
         int at = PartnerModel.index(zone);
         double share = strike.technique().traits().around();
         double covered = Math.max(0, leastCovered - share * (1 - home[FRONT]));
-        return PartnerModel.clamp(1 - covered * (1 - away[at]) * (1 - rules.angleOpens));
+        return PartnerModel.clamp(1 - covered * (1 - away[at]) * (1 - rules.angleOpens * angle));
     }
 
     /// How far a zone is covered.
@@ -186,6 +189,11 @@ final class OpponentState {
                 : strike.technique().traits().worth() * rules.model.zones().of(zone, rules.stance, legKicks);
         // Who walks into it adds their own weight (J18).
         return worth * (1 + rules.walksInto * vector[PostureVector.COMING]);
+    }
+
+    /// How far the partner is coming on, 0 to 1.
+    double coming() {
+        return vector[PostureVector.COMING];
     }
 
     /// How free the partner is to answer, 0 to 1.

@@ -17,6 +17,7 @@ import onebeat.core.exchange.Pairing;
 import onebeat.core.exchange.Side;
 import onebeat.core.exchange.Technique;
 import onebeat.core.notation.Act;
+import onebeat.core.play.Angle;
 import onebeat.core.play.Moment;
 import onebeat.core.play.PlayedWay;
 import onebeat.core.play.Step;

@@ -30,9 +30,8 @@ public final class ContinuationCache {
     /// @param isShort whether it falls short of its target beyond what bodies differ by
     /// @param room the share of the room it needs that it has
     /// @param gapCm the gap after it
-    /// @param own where the athlete then stands
-    /// @param other where the partner then stands
-    public record Moved(int to, boolean isShort, double room, double gapCm, Footing own, Footing other) {}
+    /// @param angle how the athlete then stands
+    public record Moved(int to, boolean isShort, double room, double gapCm, Angle angle) {}
 
     private record Floor(Footing athlete, Footing partner, boolean kicked) {}
 
@@ -103,7 +102,7 @@ public final class ContinuationCache {
         double room = Play.roomFor(move.placed, gap, setting);
         int to = number(new Floor(own, other, floor.hasKicked(Who.ATHLETE)));
         boolean isShort = shortCm > setting.ranges(Who.ATHLETE).toleranceCm(move.act.technique(), move.act.level());
-        return new Moved(to, isShort, room, gap, own, other);
+        return new Moved(to, isShort, room, gap, Angle.of(own, other));
     }
 
     /// The athlete's body when a move starts: what winds up is wound.

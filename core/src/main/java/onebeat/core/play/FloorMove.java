@@ -11,9 +11,10 @@ import onebeat.core.exchange.Technique;
 ///
 /// @param leadOutCm how far the lead foot steps out
 /// @param aroundDeg how far the fighter goes around the other, in degrees
-record FloorMove(double leadOutCm, double aroundDeg, Toward toward) {
+public record FloorMove(double leadOutCm, double aroundDeg, Toward toward) {
 
-    enum Toward {
+    /// Toward which side.
+    public enum Toward {
         LEAD,
         REAR,
         /// Away from the partner's power side (F10).
@@ -22,7 +23,8 @@ record FloorMove(double leadOutCm, double aroundDeg, Toward toward) {
 
     private static final Map<String, FloorMove> ROWS = read();
 
-    static Optional<FloorMove> of(Technique technique) {
+    /// What a technique does; empty where it does nothing of the kind.
+    public static Optional<FloorMove> of(Technique technique) {
         return Optional.ofNullable(ROWS.get(technique.code()));
     }
 

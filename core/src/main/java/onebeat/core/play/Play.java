@@ -138,9 +138,15 @@ public final class Play {
 
     /// What a strike keeps of its power on the beat of an own step straight back. What goes round keeps it all.
     private double leaving(Placed strike) {
-        boolean back = strike.technique().path() != Path.ROUND
-                && beside(strike).anyMatch(other -> other.technique().traits().move() == Move.STEP_BACK);
-        return back ? BodyNumbers.LEAVING : 1;
+        if (strike.technique().path() == Path.ROUND) {
+            return 1;
+        }
+        for (Placed other : order) {
+            if (other.technique().traits().move() == Move.STEP_BACK && isBeside(other, strike)) {
+                return BodyNumbers.LEAVING;
+            }
+        }
+        return 1;
     }
 
     /// Whether it knocks a straight to the body across, which pulls whoever threw it on and off balance (F25).
@@ -163,10 +169,13 @@ public final class Play {
 
     /// What else the same fighter does on its beat.
     private Stream<Placed> beside(Placed placed) {
-        return order.stream()
-                .filter(other -> other.index() != placed.index()
-                        && other.who() == placed.who()
-                        && other.beat().equals(placed.beat()));
+        return order.stream().filter(other -> isBeside(other, placed));
+    }
+
+    private static boolean isBeside(Placed other, Placed placed) {
+        return other.index() != placed.index()
+                && other.who() == placed.who()
+                && other.beat().equals(placed.beat());
     }
 
     private Landing landing(Placed placed, double gapCm) {

@@ -18,7 +18,7 @@ final class ArmOnly implements Rule {
                 .filter(s -> SameSide.before(input, s).isEmpty())
                 .forEach(s -> found.add(turned(input, s)));
         input.strikes().stream()
-                .filter(s -> s.impact().orElseThrow().room() < 1)
+                .filter(s -> s.impact().orElseThrow().room() < ReviewNumbers.ROOM_WHOLE)
                 .forEach(s -> found.add(tooNear(input, s)));
         return found;
     }

@@ -3,7 +3,7 @@ package onebeat.core.review;
 import java.util.Arrays;
 import java.util.List;
 import onebeat.core.exchange.Catalogue;
-import onebeat.core.exchange.Technique;
+import onebeat.core.exchange.Kind;
 import onebeat.core.notation.Read;
 
 /// A line that may be the mend of another.
@@ -34,7 +34,7 @@ record MendCandidate(Read read, int changes, boolean repeats) {
                 || word.equals("_")
                 || Catalogue.standard()
                         .byCode(word)
-                        .filter(Technique::isDefence)
+                        .filter(t -> t.kind() == Kind.DEFENCE)
                         .isPresent();
     }
 

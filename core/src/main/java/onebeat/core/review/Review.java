@@ -221,8 +221,9 @@ public record Review(
             int most = steps > MANY_STEPS ? FEW_MENDED : MOST_MENDED;
             // Several findings try the same change.
             Map<String, List<Finding>> tried = new HashMap<>();
+            SensibleMend sensible = SensibleMend.of(read.line(), context);
             for (int i = 0; i < Math.min(most, found.size()); i++) {
-                mended.set(i, mended(found.get(i), bare, tried));
+                mended.set(i, mended(found.get(i), bare, sensible, tried));
             }
             return mended;
         }
@@ -272,7 +273,8 @@ public record Review(
 
         /// The finding with the candidate that changes least and holds: it can be read, has this finding less often,
         /// and no other one more often that is more than a note (J11).
-        private Finding mended(Found found, List<Finding> before, Map<String, List<Finding>> tried) {
+        private Finding mended(
+                Found found, List<Finding> before, SensibleMend sensible, Map<String, List<Finding>> tried) {
             Finding finding = found.finding;
             String original = Notation.print(read.line());
             Optional<String> mend = found.hit.mends().get().stream()
@@ -282,7 +284,7 @@ public record Review(
                     .map(candidate -> MendCandidate.of(original, candidate))
                     .filter(candidate -> !candidate.repeats()
                             && !candidate.read().canonical().equals(original)
-                            && SensibleMend.of(read.line(), candidate.read().line(), context, finding.code()))
+                            && sensible.allows(candidate.read().line(), context, finding.code()))
                     .sorted(Comparator.comparingInt(MendCandidate::changes))
                     .filter(candidate -> holds(finding.code(), before, findings(candidate.read(), tried)))
                     .findFirst()

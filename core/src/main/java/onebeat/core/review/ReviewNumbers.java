@@ -19,6 +19,8 @@ final class ReviewNumbers {
     static final double ARM_NEAR = TABLE.get("arm_near");
     static final double UNSEEN_NEAR_MS = TABLE.get("unseen_near_ms");
     static final double FAST_NEAR = TABLE.get("fast_near");
+    static final int BURST_FROM = (int) TABLE.get("burst_from");
+    static final double ROOM_WHOLE = TABLE.get("room_whole");
     static final double ROOM_NEAR = TABLE.get("room_near");
     static final double TELEGRAPH_FROM = TABLE.get("telegraph_from");
     static final double HOLD_BEATS = TABLE.get("hold_beats");

@@ -29,19 +29,24 @@ final class SensibleMend {
                 .toList();
     }
 
-    /// @param code what the mend is for: what the rules forbid has to go
-    static boolean of(Line original, Line mended, Context context, Code code) {
-        SensibleMend before = new SensibleMend(
+    /// @param original the line that is mended
+    static SensibleMend of(Line original, Context context) {
+        return new SensibleMend(
                 Placing.ways(original, context.setting().pairing()).getFirst());
-        SensibleMend after = new SensibleMend(
-                Placing.ways(mended, context.setting().pairing()).getFirst());
-        if (after.inAndOut() > before.inAndOut() || after.outOfReach() > before.outOfReach()) {
+    }
+
+    /// Whether this line may become another.
+    ///
+    /// @param code what the mend is for: what the rules forbid has to go
+    boolean allows(Line mended, Context context, Code code) {
+        SensibleMend after = of(mended, context);
+        if (after.inAndOut() > inAndOut() || after.outOfReach() > outOfReach()) {
             return false;
         }
         return code == Code.AGAINST_RULES
-                || (after.defences() >= before.defences()
-                        && after.strikes() >= before.strikes()
-                        && after.thrownAtAthlete().equals(before.thrownAtAthlete()));
+                || (after.defences() >= defences()
+                        && after.strikes() >= strikes()
+                        && after.thrownAtAthlete().equals(thrownAtAthlete()));
     }
 
     /// How often a step in and a step out, or the other way round, stand on neighbouring beats.

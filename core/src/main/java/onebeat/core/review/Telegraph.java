@@ -3,6 +3,7 @@ package onebeat.core.review;
 import java.util.ArrayList;
 import java.util.List;
 import onebeat.core.exchange.Level;
+import onebeat.core.exchange.Technique;
 import onebeat.core.notation.Notation;
 import onebeat.core.play.Step;
 import onebeat.core.play.Who;
@@ -21,11 +22,22 @@ final class Telegraph implements Rule {
         List<Step> run = lastRun(input);
         for (int period = 1; period <= LONGEST; period++) {
             int times = times(run, period);
+            if (times >= ReviewNumbers.BURST_FROM && isOfOneKind(run.subList(run.size() - period, run.size()))) {
+                return List.of();
+            }
             if (times >= ReviewNumbers.TELEGRAPH_FROM + (period == 1 ? 1 : 0)) {
                 return List.of(hit(input, run.subList(run.size() - period, run.size()), times));
             }
         }
         return List.of();
+    }
+
+    /// Non-stop work on one thing: a burst and no pattern (F42, J24).
+    private static boolean isOfOneKind(List<Step> pattern) {
+        Technique first = pattern.getFirst().placed().technique();
+        return pattern.stream()
+                .map(s -> s.placed().technique())
+                .allMatch(t -> t.isStrike() && t.path() == first.path() && t.part() == first.part());
     }
 
     /// What the athlete does after the partner's last doing, up to the last strike.

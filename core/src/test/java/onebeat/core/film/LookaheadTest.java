@@ -9,7 +9,6 @@ import java.util.Random;
 import onebeat.core.Lines;
 import onebeat.core.notation.Act;
 import onebeat.core.notation.Notation;
-import onebeat.core.opening.Angle;
 import onebeat.core.opening.LookaheadOpponent;
 import onebeat.core.opening.Openings;
 import onebeat.core.opening.PartnerModel;
@@ -59,9 +58,7 @@ class LookaheadTest {
                     // Where something does not reach, the whole line starts nearer.
                     break;
                 }
-                double opening = acts.get(move).isStrike()
-                        ? opponent.opening(state, move, Angle.of(moved.own(), moved.other()))
-                        : 0;
+                double opening = acts.get(move).isStrike() ? opponent.opening(state, move, moved.angle()) : 0;
                 double worth = opponent.worth(state, move);
                 Body started = cache.started(body.after(counts), move);
                 body = cache.after(started, move);
@@ -81,7 +78,7 @@ class LookaheadTest {
                             .as(text)
                             .isCloseTo(power * worth, within(1e-12));
                 }
-                double around = opponent.place(moved.gapCm(), Angle.of(moved.own(), moved.other()));
+                double around = opponent.place(moved.gapCm(), moved.angle());
                 if (opponent.exposes(move)) {
                     assertThat(openings.exposureAt(last).orElseThrow())
                             .as(text)

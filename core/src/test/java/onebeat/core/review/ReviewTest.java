@@ -41,7 +41,7 @@ class ReviewTest {
                 "{ (1): 2 | (none): 1 } 3 > UNANSWERED > { (1): catch 2 | (none): 1 } 3",
                 "2 llow > LEG_LOADED > 2 hop llow",
                 "1 2 2 > RELOAD > 1 2 reload 2",
-                "1 3/3 > RELOAD > 1 3/4",
+                "1 3/3 > RELOAD > 1 3'/3",
                 "[1 2 2]*2 > RELOAD > [1 2 reload 2]*2",
                 "roll-lead 2 > ARM_ONLY > roll-rear 2",
                 "1/sw-mid 2 > COUNT_SHORT > 1 sw-mid 2",
