@@ -158,8 +158,12 @@ class FilmCommandsTest {
         for (String key : new String[] {"line", "score", "power", "opening", "exposure", "oneBeat"}) {
             assertThat(best.has(key)).as(key).isTrue();
         }
-        assertThat(best.get("score").asDouble())
-                .isGreaterThanOrEqualTo(root.get("answers").get(4).get("score").asDouble());
+        assertThat(best.get("taught").asBoolean())
+                .as("what is taught stands first")
+                .isTrue();
+        assertThat(root.get("answers").get(1).get("score").asDouble())
+                .as("what was searched for, the best first")
+                .isGreaterThanOrEqualTo(root.get("answers").get(3).get("score").asDouble());
     }
 
     @Test
