@@ -21,8 +21,8 @@ import onebeat.core.review.Context;
 import onebeat.core.review.Review;
 import onebeat.core.review.Severity;
 
-/// The answers to a feed as a coach would want them listed: different ideas, short ones first among equals, what is
-/// taught at every other place, each with its way out (common practice).
+/// The answers to a feed as a coach would want them listed: different ideas, what is taught
+/// at every other place, each with its way out (common practice).
 ///
 /// What the exact search ([Finder]) found stands in its own order between what is taught ([TaughtCounters]). No two
 /// differ in the defences alone. A line that ends as one before it is cut back to where it still goes its own
@@ -34,6 +34,7 @@ public final class AnswerList {
 
     private final Finder.Query query;
     private final AnswerReview review;
+    private final List<Answer> taught;
 
     private AnswerList(Finder.Query query) {
         this.query = query;
@@ -41,6 +42,11 @@ public final class AnswerList {
                 query.context(),
                 query.context().partner().atFirstSight(),
                 query.repertoire().mastery());
+        this.taught = TaughtCounters.lines(query).stream()
+                .flatMap(line -> review.of(line).stream())
+                .sorted(Answer.BEST)
+                .map(Answer::asTaught)
+                .toList();
     }
 
     /// The answers.
@@ -67,11 +73,6 @@ public final class AnswerList {
     }
 
     private List<Answer> listed(List<Answer> searched) {
-        List<Answer> taught = TaughtCounters.lines(query).stream()
-                .flatMap(line -> review.of(line).stream())
-                .sorted(Answer.BEST)
-                .map(Answer::asTaught)
-                .toList();
         Map<String, Answer> byIdea = new LinkedHashMap<>();
         Set<String> endings = new HashSet<>();
         Set<String> strikesOnly = new HashSet<>();

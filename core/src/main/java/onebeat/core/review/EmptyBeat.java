@@ -2,9 +2,6 @@ package onebeat.core.review;
 
 import java.util.List;
 import java.util.Optional;
-import onebeat.core.exchange.GapChange;
-import onebeat.core.exchange.Kind;
-import onebeat.core.exchange.StanceEffect;
 import onebeat.core.play.Step;
 
 /// EMPTY_BEAT: a step has a beat of its own before a punch or a kick. The foot lands as the fist lands; an
@@ -14,19 +11,10 @@ final class EmptyBeat implements Rule {
     @Override
     public List<RuleHit> check(RuleInput input) {
         return input.own().stream()
-                .filter(s -> (s.placed().technique().stepsIn() || runsThrough(s))
-                        && !s.placed().act().feint()
-                        && isAlone(input, s))
+                .filter(s ->
+                        s.placed().technique().stepsIn() && !s.placed().act().feint() && isAlone(input, s))
                 .flatMap(s -> strikeAfter(input, s).stream().map(strike -> hit(input, s, strike)))
                 .toList();
-    }
-
-    /// A step through brings the whole body on, as a step in does (F17).
-    private static boolean runsThrough(Step step) {
-        return step.placed().technique().kind() == Kind.FEET
-                && step.placed().technique().gap() instanceof GapChange.By(double cm)
-                && cm < 0
-                && step.placed().technique().stance() == StanceEffect.CHANGE;
     }
 
     private static boolean isAlone(RuleInput input, Step step) {

@@ -52,13 +52,8 @@ final class SensibleMend {
     /// How often a step in and a step out, or the other way round, stand on neighbouring beats.
     private long inAndOut() {
         return pairs(p -> move(p) == Move.STEP_IN, p -> move(p) == Move.STEP_BACK)
-                + pairs(p -> move(p) == Move.STEP_BACK, p -> move(p) == Move.STEP_IN)
-                + pairs(
-                        p -> move(p) == Move.STEP_BACK,
-                        p -> p.technique().code().equals(THROUGH));
+                + pairs(p -> move(p) == Move.STEP_BACK, p -> move(p) == Move.STEP_IN);
     }
-
-    private static final String THROUGH = "through";
 
     /// How often a step out stands right before a strike from inside.
     private long outOfReach() {

@@ -40,9 +40,7 @@ class SetupsTest {
     }
 
     private static List<String> lines(String weapon, boolean same) {
-        return Setups.of(new Query(weapon, context(same), Repertoire.usual(), 20)).answers().stream()
-                .map(Answer::line)
-                .toList();
+        return asked(weapon, same).answers().stream().map(Answer::line).toList();
     }
 
     @ParameterizedTest
@@ -66,7 +64,7 @@ class SetupsTest {
                 "head kick ; (3b|1b)!? \\(low\\) rhigh ; F20: strikes to the body open the head",
                 "head kick ; \\[1 rmid\\]\\*2\\.\\.3 1 rhigh ; F23: body kicks shown, then the head kick",
             })
-    @DisplayName("common practice: the first twenty lines hold the setups that coaches name, in both pairings")
+    @DisplayName("common practice: the first ten lines hold the setups that coaches name, in both pairings")
     void holdsTheSetupsThatCoachesName(String weapon, String setup, String fact) {
         for (boolean same : new boolean[] {true, false}) {
             assertThat(lines(weapon, same))
